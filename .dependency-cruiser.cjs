@@ -1,0 +1,51 @@
+/** Which folder may read which (docs/architecture: dependencies point one way). */
+const chain = ['colour', 'paint', 'tone', 'recipe', 'ladder', 'coats', 'bench']
+const mayNotRead = chain.slice(0, -1).map((name, i) => ({
+  name: `${name}-reads-only-below`,
+  severity: 'error',
+  from: { path: `^core/${name}/` },
+  to: { path: `^core/(${[...chain.slice(i + 1), 'formats'].join('|')})/` },
+}))
+
+module.exports = {
+  forbidden: [
+    ...mayNotRead,
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: {
+        path: '^(app|server|demo|tests)/|node_modules/(vue|pinia|element-plus|localforage|comlink|three|d3)|^(fs|path|os|http|crypto)$',
+      },
+    },
+    {
+      name: 'front-door',
+      comment: 'app, server and demo read the core only through core/index.ts',
+      severity: 'error',
+      from: { path: '^(app|server|demo)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/', pathNot: '^core/index\\.ts$' },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'all-found',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '\\.css$|^@fontsource' },
+    },
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: {
+      extensions: ['.ts', '.vue', '.js', '.json'],
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'default'],
+    },
+  },
+}

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { watchEffect } from 'vue'
+import { rooms } from './router'
+import { useAutosave } from './stores/autosave'
+import { useProject } from './stores/project'
+import FieldSwitch from './parts/FieldSwitch.vue'
+import TroubleNote from './parts/TroubleNote.vue'
+
+const store = useProject()
+const { state, trouble, opened } = useAutosave()
+await opened
+
+const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', 'middle')
+watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
+
+const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }
+
+function keys(event: KeyboardEvent): void {
+  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+  const letter = event.key.toLowerCase()
+  if (letter === 'z') (event.shiftKey ? store.redo : store.undo)()
+  else if (letter === 'y') store.redo()
+  else return
+  event.preventDefault()
+}
+addEventListener('keydown', keys)
+</script>
+
+<template>
+  <div class="shell">
+    <nav class="rooms" aria-label="Rooms">
+      <RouterLink to="/" class="brand" aria-label="Cobaltfinch, to the ladder"
+        >cobalt<br />finch</RouterLink
+      >
+      <RouterLink v-for="room in rooms" :key="room.path" :to="room.path" class="room">
+        {{ room.name }}
+      </RouterLink>
+      <span class="grow" />
+      <FieldSwitch v-model="field" />
+      <p class="save" role="status">{{ saveWords[state] }}</p>
+    </nav>
+    <div class="room-space">
+      <TroubleNote v-if="trouble" :text="trouble" @close="trouble = ''" />
+      <RouterView v-slot="{ Component }">
+        <Suspense>
+          <component :is="Component" />
+        </Suspense>
+      </RouterView>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.shell {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr);
+  height: 100%;
+}
+.rooms {
+  background: var(--ground);
+  color: var(--ground-text);
+  display: flex;
+  flex-direction: column;
+  padding: 12px 0;
+}
+.rooms a {
+  color: inherit;
+  text-decoration: none;
+}
+.rooms a:focus-visible {
+  outline-color: var(--cobalt-bright);
+  outline-offset: -4px;
+}
+.brand {
+  font: 700 16px/1 var(--name-face);
+  color: var(--cobalt-bright) !important;
+  padding: 2px 16px 16px;
+}
+.room {
+  padding: 10px 16px;
+  min-height: 44px;
+  border-left: 4px solid transparent;
+}
+.room.router-link-active {
+  background: #3a3a3a;
+  border-left-color: var(--cobalt-bright);
+  padding-left: 16px;
+}
+.grow {
+  flex: 1;
+}
+.save {
+  margin: 8px 0 0;
+  padding: 0 8px;
+  font-size: 14px;
+  text-align: center;
+  color: #cfcfcf;
+}
+.room-space {
+  min-width: 0;
+  height: 100%;
+  overflow: auto;
+}
+@media (max-width: 640px) {
+  .shell {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) auto;
+  }
+  .rooms {
+    order: 2;
+    flex-direction: row;
+    align-items: center;
+    padding: 0;
+    overflow-x: auto;
+  }
+  .brand {
+    display: none;
+  }
+  .room {
+    border-left: 0;
+    border-top: 4px solid transparent;
+    padding: 8px 16px;
+  }
+  .room.router-link-active {
+    border-top-color: var(--cobalt-bright);
+  }
+  .save {
+    margin: 0;
+    padding-right: 12px;
+  }
+}
+</style>

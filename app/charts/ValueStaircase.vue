@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { curveStepAfter, line, scaleLinear } from 'd3'
+import { computed } from 'vue'
+import type { Lab } from '../../core'
+import { screenColour } from '../parts/screenColour'
+
+/** Lightness of a ladder's steps, and where equal drops of two neighbours land between them. */
+export interface StairStep {
+  name: string
+  aim: Lab
+  painted: Lab | undefined
+  /** Equal drops of this step's mix and the next one's. */
+  halfAndHalf: Lab | undefined
+}
+const props = defineProps<{ steps: StairStep[] }>()
+
+const WIDTH = 460
+const HEIGHT = 190
+const EDGE = { left: 30, right: 12, top: 8, bottom: 22 }
+
+const x = computed(() => scaleLinear([0, props.steps.length], [EDGE.left, WIDTH - EDGE.right]))
+const y = scaleLinear([0, 100], [HEIGHT - EDGE.bottom, EDGE.top])
+const stairs = computed(() => {
+  const points = props.steps.map(({ aim }, i) => [x.value(i), y(aim.L)] as [number, number])
+  const last = points.at(-1)
+  return line().curve(curveStepAfter)(
+    last ? [...points, [x.value(props.steps.length), last[1]]] : [],
+  )
+})
+const marks = computed(() =>
+  props.steps.map(({ name, aim, painted }, i) => ({
+    name,
+    x: x.value(i + 0.5),
+    y: y((painted ?? aim).L),
+    css: screenColour(painted ?? aim).css,
+    L: Math.round((painted ?? aim).L),
+  })),
+)
+const halves = computed(() =>
+  props.steps.slice(0, -1).flatMap(({ painted, halfAndHalf }, i) => {
+    const next = props.steps[i + 1]!.painted
+    if (!painted || !next || !halfAndHalf) return []
+    return [{ x: x.value(i + 1), y: y(halfAndHalf.L), middle: y((painted.L + next.L) / 2) }]
+  }),
+)
+const words = computed(
+  () =>
+    `Lightness from dark to light: ${marks.value.map(({ name, L }) => `${name} ${L}`).join(', ')}`,
+)
+</script>
+
+<template>
+  <figure>
+    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
+      <g v-for="L in [20, 40, 60, 80]" :key="L">
+        <line class="grid" :x1="EDGE.left" :x2="WIDTH - EDGE.right" :y1="y(L)" :y2="y(L)" />
+        <text :x="EDGE.left - 6" :y="y(L) + 4" text-anchor="end">{{ L }}</text>
+      </g>
+      <path class="stairs" :d="stairs ?? ''" />
+      <g v-for="half in halves" :key="half.x">
+        <line
+          class="middle"
+          :x1="half.x - 7"
+          :x2="half.x + 7"
+          :y1="half.middle"
+          :y2="half.middle"
+        />
+        <circle class="half" :cx="half.x" :cy="half.y" r="3.5" />
+      </g>
+      <rect
+        v-for="mark in marks"
+        :key="mark.name"
+        :x="mark.x - 11"
+        :y="mark.y - 7"
+        width="22"
+        height="14"
+        :fill="mark.css"
+        class="mark"
+      />
+      <text v-for="mark in marks" :key="mark.name" :x="mark.x" :y="HEIGHT - 5" text-anchor="middle">
+        {{ mark.L }}
+      </text>
+    </svg>
+    <figcaption class="soft">
+      Lightness of each step. <span class="key-bar" aria-hidden="true" /> half-way for the eye;
+      <span class="key-dot" aria-hidden="true" /> where equal drops of two neighbours land.
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+text {
+  font-size: 12.5px;
+  fill: var(--ink-soft);
+}
+.grid {
+  stroke: var(--field-low);
+}
+.stairs {
+  fill: none;
+  stroke: var(--ink-soft);
+  stroke-width: 1;
+  stroke-dasharray: 2 3;
+}
+.mark {
+  stroke: var(--field-high);
+  stroke-width: 1.5;
+}
+.middle {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.half {
+  fill: var(--field);
+  stroke: var(--ink);
+  stroke-width: 1.75;
+}
+figcaption {
+  font-size: 14px;
+}
+.key-bar,
+.key-dot {
+  display: inline-block;
+  vertical-align: middle;
+}
+.key-bar {
+  width: 14px;
+  height: 2px;
+  background: var(--ink);
+}
+.key-dot {
+  width: 9px;
+  height: 9px;
+  border: 2px solid var(--ink);
+  border-radius: 50%;
+}
+</style>

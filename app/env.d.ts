@@ -1,0 +1,2 @@
+declare module 'element-plus/theme-chalk/*.css'
+declare module '@fontsource-variable/*'

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+/** What went wrong, what happened to the work and what to do; stays until it is closed. */
+defineProps<{ text: string; details?: string[] }>()
+defineEmits<{ close: [] }>()
+</script>
+
+<template>
+  <div class="trouble" role="alert">
+    <div>
+      <p>{{ text }}</p>
+      <ul v-if="details?.length">
+        <li v-for="line in details" :key="line">{{ line }}</li>
+      </ul>
+    </div>
+    <button type="button" class="plain" @click="$emit('close')">Close</button>
+  </div>
+</template>
+
+<style scoped>
+.trouble {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 16px;
+  padding: 12px 24px;
+  background: var(--ground);
+  color: #fff;
+}
+p,
+ul {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+.plain:hover {
+  color: #161616;
+}
+</style>

@@ -1,0 +1,68 @@
+import { onScopeDispose, ref, watch } from 'vue'
+import { formatProject, parseProject } from '../../core'
+import { paintIds, useProject } from './project'
+import { readWork, setAside, writeWork } from './vault'
+
+const WAIT_MS = 200
+
+export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
+
+/** Opens what was stored, then saves every change; call once, from the application's root. */
+export function useAutosave() {
+  const store = useProject()
+  const state = ref<SaveState>('opening')
+  const trouble = ref('')
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  async function save(): Promise<void> {
+    clearTimeout(timer)
+    timer = undefined
+    try {
+      await writeWork(formatProject(store.project))
+      if (timer === undefined) state.value = 'saved'
+      trouble.value = ''
+    } catch (error) {
+      state.value = 'failed'
+      trouble.value = `This browser would not store the work (${(error as Error).message}). Save a project file before you close the tab.`
+    }
+  }
+
+  async function open(): Promise<void> {
+    try {
+      const text = await readWork()
+      if (text !== null) {
+        const reading = parseProject(text, paintIds)
+        if (reading.ok) store.restore(reading.value)
+        else {
+          await setAside(text, new Date())
+          const [first] = reading.issues
+          trouble.value = `The stored work could not be read (${first!.place}: ${first!.message}). It was put aside unchanged; the demo is open instead.`
+        }
+      }
+      state.value = 'saved'
+    } catch (error) {
+      state.value = 'failed'
+      trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
+    }
+    watch(
+      () => store.project,
+      () => {
+        state.value = 'saving'
+        clearTimeout(timer)
+        timer = setTimeout(() => void save(), WAIT_MS)
+      },
+      { deep: true },
+    )
+  }
+
+  const flush = (): void => {
+    if (timer !== undefined) void save()
+  }
+  addEventListener('pagehide', flush)
+  document.addEventListener('visibilitychange', flush)
+  onScopeDispose(() => {
+    removeEventListener('pagehide', flush)
+    document.removeEventListener('visibilitychange', flush)
+  })
+  return { state, trouble, opened: open() }
+}

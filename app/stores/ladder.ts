@@ -1,0 +1,129 @@
+import { wrap } from 'comlink'
+import { defineStore, storeToRefs } from 'pinia'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import {
+  baseReflectance,
+  deltaE00,
+  labOf,
+  ladderTargets,
+  mixPaints,
+  opaqueReflectance,
+} from '../../core'
+import type { KeptPart, Lab, Limits, StepKey, Target } from '../../core'
+import { latestOnly } from '../workers/latestOnly'
+import type { FoundMix, RecipeAnswer, RecipeApi, RecipeJob } from '../workers/recipeWorker'
+import { paintOf, useProject } from './project'
+
+/** A step as it is shown: aimed at, mixed, and how far apart the two are. */
+export interface ShownStep extends Target {
+  /** Empty until the first search has answered. */
+  parts: KeptPart[]
+  painted: Lab | undefined
+  off: number | undefined
+  kept: boolean
+}
+
+const paintedLab = (parts: KeptPart[]): Lab =>
+  labOf(
+    opaqueReflectance(
+      mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
+    ),
+  )
+
+/** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
+export const useLadder = defineStore('ladder', () => {
+  const store = useProject()
+  const { figure, plan, paintsIn } = storeToRefs(store)
+  const base = computed(() => baseReflectance(toRaw(figure.value.tone)))
+  const targets = computed(() => {
+    const { steps, contrast, warmth, turn, sheen } = plan.value
+    return ladderTargets(base.value, { steps, contrast, warmth, turn, sheen })
+  })
+
+  const searching = ref(false)
+  const trouble = ref('')
+  const usedLimits = shallowRef<Limits>()
+  /** Newest answers by figure and step; kept while the next ones are on their way. */
+  const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
+  const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
+
+  interface Job extends RecipeJob {
+    places: string[]
+  }
+  const worker = wrap<RecipeApi>(
+    new Worker(new URL('../workers/recipeWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  const search = latestOnly<Job, RecipeAnswer>(
+    ({ paints, targets, maxPaints, maxDrops }) =>
+      worker.find({ paints, targets, maxPaints, maxDrops }),
+    ({ mixes, limits }, { places }) => {
+      const next = new Map(found.value)
+      mixes.forEach((mix, i) => next.set(places[i]!, mix))
+      found.value = next
+      usedLimits.value = limits
+      searching.value = false
+      trouble.value = ''
+    },
+    (error) => {
+      searching.value = false
+      trouble.value = `The search stopped: ${(error as Error).message}`
+    },
+  )
+
+  watch(
+    [targets, paintsIn, () => plan.value.maxPaints, () => plan.value.maxDrops],
+    () => {
+      if (paintsIn.value.length === 0) {
+        trouble.value = 'No paint is in the plan. Put at least one in to mix from.'
+        found.value = new Map()
+        return
+      }
+      searching.value = true
+      search({
+        paints: toRaw(paintsIn.value),
+        targets: targets.value.map(({ target }) => target),
+        places: targets.value.map(({ key }) => place(figure.value.id, key)),
+        maxPaints: plan.value.maxPaints,
+        maxDrops: plan.value.maxDrops,
+      })
+    },
+    { immediate: true },
+  )
+
+  const steps = computed<ShownStep[]>(() =>
+    targets.value.map((target) => {
+      const kept = plan.value.kept[target.key]
+      const parts = kept ?? found.value.get(place(figure.value.id, target.key))?.parts ?? []
+      const painted = parts.length > 0 ? paintedLab(parts) : undefined
+      return {
+        ...target,
+        parts,
+        painted,
+        off: painted && deltaE00(painted, target.target),
+        kept: kept !== undefined,
+      }
+    }),
+  )
+
+  /** Every paint the ladder uses, in the order of the box. */
+  const paintsUsed = computed(() => {
+    const used = new Set(steps.value.flatMap(({ parts }) => parts.map(({ paint }) => paint)))
+    const inBox = paintsIn.value.filter(({ id }) => used.delete(id))
+    return [...inBox, ...[...used].map(paintOf)]
+  })
+
+  /** Adds drops of a paint to a step's mix, or takes them; the last drop of a mix stays. */
+  function addDrops(key: StepKey, paint: string, by: number): void {
+    const step = steps.value.find((one) => one.key === key)
+    if (!step) return
+    const had = step.parts.find((part) => part.paint === paint)
+    const drops = (had?.drops ?? 0) + by
+    const parts = had
+      ? step.parts.map((part) => (part === had ? { paint, drops } : part))
+      : [...step.parts, { paint, drops }]
+    const left = parts.filter((part) => part.drops > 0)
+    if (left.length > 0) store.keep(key, left, 'drops')
+  }
+
+  return { steps, paintsUsed, addDrops, searching, trouble, usedLimits, base }
+})

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { Paint } from '../../../core'
+import DropBeads from '../../parts/DropBeads.vue'
+
+/** Drops of one paint in one step; arrow keys or the buttons add and take a drop. */
+const props = defineProps<{ paint: Paint; stepName: string; drops: number }>()
+const emit = defineEmits<{ change: [by: number]; move: [columns: number, rows: number] }>()
+
+const MOST_DROPS = 99
+const moves: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  PageUp: [0, -1],
+  PageDown: [0, 1],
+}
+const changes: Record<string, number> = { ArrowUp: 1, '+': 1, ArrowDown: -1, '-': -1 }
+
+function alter(by: number): void {
+  if (props.drops + by >= 0 && props.drops + by <= MOST_DROPS) emit('change', by)
+}
+function key(event: KeyboardEvent): void {
+  const by = changes[event.key]
+  const move = moves[event.key]
+  if (by === undefined && move === undefined) return
+  event.preventDefault()
+  if (by !== undefined) alter(by)
+  if (move !== undefined) emit('move', ...move)
+}
+</script>
+
+<template>
+  <div
+    class="cell"
+    role="spinbutton"
+    tabindex="0"
+    :aria-label="`${paint.name} in ${stepName}, drops`"
+    :aria-valuenow="drops"
+    aria-valuemin="0"
+    :aria-valuemax="MOST_DROPS"
+    :aria-valuetext="drops === 1 ? '1 drop' : `${drops} drops`"
+    @keydown="key"
+  >
+    <b :class="{ none: drops === 0 }">{{ drops || '·' }}</b>
+    <DropBeads :paint="paint" :drops="drops" />
+    <span class="hands">
+      <button type="button" tabindex="-1" aria-hidden="true" title="Take a drop" @click="alter(-1)">
+        −
+      </button>
+      <button type="button" tabindex="-1" aria-hidden="true" title="Add a drop" @click="alter(1)">
+        +
+      </button>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.cell {
+  position: relative;
+  display: grid;
+  grid-template-columns: 27px minmax(0, 1fr);
+  align-items: center;
+  height: 30px;
+  padding-left: 4px;
+}
+b.none {
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+.hands {
+  position: absolute;
+  right: 0;
+  top: 1px;
+  display: none;
+}
+.cell:hover .hands,
+.cell:focus .hands,
+.cell:focus-within .hands {
+  display: flex;
+}
+.hands button {
+  width: 28px;
+  height: 28px;
+  padding: 0;
+  border: 1px solid var(--line);
+  background: var(--field-high);
+  font-weight: 700;
+  line-height: 1;
+}
+</style>

@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { labOf, mixPaints, opaqueReflectance } from '../../../core'
+import ValueStaircase from '../../charts/ValueStaircase.vue'
+import type { StairStep } from '../../charts/ValueStaircase.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useLadder } from '../../stores/ladder'
+import type { ShownStep } from '../../stores/ladder'
+import { paintOf, useProject } from '../../stores/project'
+import BringPaint from './BringPaint.vue'
+import FigureRail from './FigureRail.vue'
+import MoodPanel from './MoodPanel.vue'
+import PlanPaints from './PlanPaints.vue'
+import StepGrid from './StepGrid.vue'
+
+const store = useProject()
+const ladder = useLadder()
+
+const mixOf = ({ parts }: ShownStep) =>
+  mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })))
+
+const stairs = computed<StairStep[]>(() =>
+  ladder.steps.map((step, i) => {
+    const next = ladder.steps[i + 1]
+    const both = step.parts.length > 0 && next && next.parts.length > 0
+    return {
+      name: step.name,
+      aim: step.target,
+      painted: step.painted,
+      halfAndHalf: both
+        ? labOf(
+            opaqueReflectance(
+              mixPaints([
+                { paint: mixOf(step), drops: 1 },
+                { paint: mixOf(next), drops: 1 },
+              ]),
+            ),
+          )
+        : undefined,
+    }
+  }),
+)
+</script>
+
+<template>
+  <main class="view">
+    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · ${store.figure.scale}`" />
+    <div class="body">
+      <div class="main">
+        <FigureRail />
+        <StepGrid />
+        <div class="low">
+          <ValueStaircase :steps="stairs" />
+          <BringPaint />
+        </div>
+      </div>
+      <aside class="side">
+        <MoodPanel />
+        <PlanPaints />
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 272px;
+}
+.main {
+  padding: 10px 24px 24px;
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.side {
+  padding: 14px 16px;
+  background: var(--field-low);
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+.low {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 24px;
+}
+@media (max-width: 1000px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 640px) {
+  .main {
+    padding: 8px 12px 16px;
+  }
+  .low {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { Lock, Unlock } from '@element-plus/icons-vue'
+import { ref } from 'vue'
+import type { Paint } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { paintColours } from '../../parts/paintColours'
+import { useLadder } from '../../stores/ladder'
+import type { ShownStep } from '../../stores/ladder'
+import { useProject } from '../../stores/project'
+import ColourStrip from './ColourStrip.vue'
+import DropCell from './DropCell.vue'
+import { offWords } from './words'
+
+/** A row a paint, a column a step: how the ratio travels from dark to light. */
+const ladder = useLadder()
+const store = useProject()
+const grid = ref<HTMLElement>()
+
+const dropsOf = (step: ShownStep, paint: Paint): number =>
+  step.parts.find((part) => part.paint === paint.id)?.drops ?? 0
+
+function move(row: number, column: number, [columns, rows]: [number, number]): void {
+  const cells = [...grid.value!.querySelectorAll<HTMLElement>('[role=spinbutton]')]
+  const width = ladder.steps.length
+  const next = Math.max(0, Math.min(width - 1, column + columns))
+  cells[Math.max(0, Math.min(cells.length / width - 1, row + rows)) * width + next]?.focus()
+}
+</script>
+
+<template>
+  <div ref="grid" class="scroll">
+    <div class="ladder" :style="{ '--steps': ladder.steps.length }">
+      <div class="head soft">
+        <span class="painted">painted</span>
+        <span class="aim">aimed at</span>
+      </div>
+      <ColourStrip class="strip" :steps="ladder.steps" />
+
+      <span class="corner soft">share of skin</span>
+      <div v-for="step in ladder.steps" :key="step.key" class="name">
+        <h2>{{ step.name }}</h2>
+        <span class="soft">{{ Math.round(step.share * 100) }}%</span>
+      </div>
+
+      <template v-for="(paint, row) in ladder.paintsUsed" :key="paint.id">
+        <div class="paint">
+          <ColourPatch :lab="paintColours(paint).masstone" class="well" />
+          <span>{{ paint.name }}</span>
+        </div>
+        <DropCell
+          v-for="(step, column) in ladder.steps"
+          :key="step.key"
+          :paint="paint"
+          :step-name="step.name"
+          :drops="dropsOf(step, paint)"
+          @change="ladder.addDrops(step.key, paint.id, $event)"
+          @move="(columns, rows) => move(row, column, [columns, rows])"
+        />
+      </template>
+
+      <span class="corner soft">off the aim</span>
+      <div v-for="step in ladder.steps" :key="step.key" class="foot">
+        <span
+          v-if="step.off !== undefined"
+          :title="`ΔE00 ${step.off.toFixed(2)}: ${offWords(step.off)}`"
+        >
+          {{ step.off.toFixed(1) }}
+        </span>
+        <span v-else>…</span>
+        <button
+          type="button"
+          class="lock"
+          :aria-pressed="step.kept"
+          :aria-label="`Keep ${step.name} as it is`"
+          :title="step.kept ? 'Kept; click to have it found again' : 'Keep this mix'"
+          :disabled="step.parts.length === 0"
+          @click="store.keep(step.key, step.kept ? undefined : step.parts)"
+        >
+          <component :is="step.kept ? Lock : Unlock" />
+          {{ step.kept ? 'kept' : 'keep' }}
+        </button>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+  padding: 3px;
+  margin: -3px;
+}
+.ladder {
+  display: grid;
+  grid-template-columns: 132px repeat(var(--steps), minmax(88px, 1fr));
+  min-width: 0;
+}
+.head {
+  position: relative;
+  font-size: 14px;
+}
+.painted {
+  position: absolute;
+  top: 74px;
+}
+.aim {
+  position: absolute;
+  top: 100px;
+}
+.strip {
+  grid-column: 2 / -1;
+}
+.name {
+  padding: 2px 4px 6px;
+}
+.foot {
+  padding: 2px 4px;
+  display: flex;
+  column-gap: 8px;
+}
+.corner {
+  font-size: 14px;
+  align-self: center;
+}
+.paint {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 14px;
+  line-height: 1.1;
+  padding-right: 6px;
+}
+.paint,
+.paint ~ :deep(.cell) {
+  border-top: 1px solid var(--field-low);
+}
+.well {
+  flex: 0 0 20px;
+  height: 20px;
+}
+.foot {
+  border-top: 1px solid var(--line);
+  align-items: center;
+  padding-top: 4px;
+  font-size: 15px;
+}
+.lock {
+  display: inline-flex;
+  align-items: center;
+  gap: 3px;
+  min-height: 28px;
+  padding: 2px 6px;
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: transparent;
+  font-size: 14px;
+}
+.lock svg {
+  width: 14px;
+}
+.lock:hover {
+  border-color: var(--line);
+}
+.lock[aria-pressed='true'] {
+  font-weight: 700;
+  border-color: var(--ink);
+}
+</style>

@@ -1,0 +1,46 @@
+/** Slider values in a painter's words. */
+const pick = (value: number, words: readonly (readonly [number, string])[]): string =>
+  (words.find(([most]) => value <= most) ?? words.at(-1)!)[1]
+
+export const contrastWords = (value: number): string =>
+  pick(value, [
+    [0.62, 'soft, young face'],
+    [0.87, 'gentle, in the hand'],
+    [1.13, 'table, 60 cm'],
+    [1.38, 'strong, craggy'],
+    [2, 'dramatic, shelf'],
+  ])
+
+export const warmthWords = (value: number): string =>
+  pick(value, [
+    [-0.6, 'cold, moon'],
+    [-0.15, 'cool'],
+    [0.15, 'plain day'],
+    [0.6, 'warm'],
+    [2, 'lamp'],
+  ])
+
+export const turnWords = (value: number): string =>
+  pick(value, [
+    [-0.6, 'blue-green'],
+    [-0.1, 'toward blue-green'],
+    [0.1, 'own colour'],
+    [0.6, 'toward violet'],
+    [2, 'violet'],
+  ])
+
+export const sheenWords = (value: number): string =>
+  pick(value, [
+    [0.1, 'dry, matt'],
+    [0.45, 'skin'],
+    [0.75, 'moist'],
+    [2, 'wet'],
+  ])
+
+export const offWords = (off: number): string =>
+  pick(off, [
+    [1, 'cannot be told from the aim'],
+    [2.5, 'close to the aim'],
+    [5, 'plainly beside the aim'],
+    [Infinity, 'this box comes no nearer within the limits'],
+  ])

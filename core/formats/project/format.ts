@@ -1,0 +1,4 @@
+import type { Project } from './schema'
+
+/** The project as text, indented so that a person can read and mend it. */
+export const formatProject = (project: Project): string => JSON.stringify(project, null, 2) + '\n'

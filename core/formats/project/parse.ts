@@ -1,0 +1,104 @@
+import * as v from 'valibot'
+import { baseReflectance } from '../../tone/tone'
+import { refused } from '../issues'
+import type { FileIssue, Reading } from '../issues'
+import { projectSchema } from './schema'
+import type { Project } from './schema'
+
+/** Larger files are refused unread; a project of 200 figures takes under 1 MB. */
+export const MOST_BYTES = 20 * 1024 * 1024
+const MOST_ISSUES = 12
+
+const placeOf = (path: readonly { key: unknown }[] | undefined): string =>
+  (path ?? [])
+    .map(({ key }) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
+    .join('')
+    .replace(/^\./, '') || 'the file'
+
+/** Line and column of a character, counted from 1. */
+function lineAt(text: string, at: number): string {
+  const lines = text.slice(0, at).split('\n')
+  return `line ${lines.length}, column ${lines.at(-1)!.length + 1}`
+}
+
+function jsonError(text: string, error: unknown): Reading<never> {
+  const position = /position (\d+)/.exec(String(error))
+  const ends = /end of (JSON )?input|Unterminated/i.test(String(error))
+  const at = position ? Number(position[1]) : text.length
+  return refused(
+    lineAt(text, at),
+    ends
+      ? 'the file stops in the middle; it was cut off when it was saved or copied'
+      : 'this is not JSON as a project file is; something here does not belong',
+  )
+}
+
+/** What the schema cannot see: names that point at something, colours no surface has. */
+function crossChecks(project: Project, paintIds: ReadonlySet<string>): FileIssue[] {
+  const issues: FileIssue[] = []
+  const seen = new Set<string>()
+  project.figures.forEach((figure, i) => {
+    const place = `figures[${i}]`
+    if (seen.has(figure.id))
+      issues.push({ place: `${place}.id`, message: `"${figure.id}" is used twice` })
+    seen.add(figure.id)
+    try {
+      baseReflectance(figure.tone)
+    } catch (error) {
+      issues.push({ place: `${place}.tone`, message: (error as Error).message })
+    }
+    for (const [step, parts] of Object.entries(figure.plan.kept))
+      parts.forEach(({ paint }, k) => {
+        if (!paintIds.has(paint))
+          issues.push({
+            place: `${place}.plan.kept.${step}[${k}].paint`,
+            message: `there is no paint "${paint}" in this box`,
+          })
+      })
+  })
+  if (!seen.has(project.figure))
+    issues.push({ place: 'figure', message: `"${project.figure}" is none of the figures` })
+  return issues
+}
+
+/** Checks data that claims to be a project; every issue has the path of what was wrong. */
+export function checkProject(data: unknown, paintIds: ReadonlySet<string>): Reading<Project> {
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return refused('the file', 'holds no project; a project file is a JSON object')
+  const { format, version } = data as { format?: unknown; version?: unknown }
+  if (format !== 'cobaltfinch-project')
+    return refused(
+      'format',
+      'this is some other program’s file; a project says "cobaltfinch-project"',
+    )
+  if (version !== 1)
+    return refused(
+      'version',
+      `the file says version ${JSON.stringify(version)}; this program reads 1`,
+    )
+  const result = v.safeParse(projectSchema, data)
+  const issues = result.success
+    ? crossChecks(result.output, paintIds)
+    : result.issues.map((issue) => ({
+        place: placeOf(issue.path as { key: unknown }[] | undefined),
+        message: issue.message,
+      }))
+  if (issues.length > 0) return { ok: false, issues: issues.slice(0, MOST_ISSUES) }
+  return { ok: true, value: (result as { output: Project }).output }
+}
+
+/**
+ * Reads a project file. Nothing is taken over unless all of it is sound.
+ * @param paintIds the paints a recipe may name.
+ */
+export function parseProject(text: string, paintIds: ReadonlySet<string>): Reading<Project> {
+  if (text.length > MOST_BYTES)
+    return refused('the file', `is larger than ${MOST_BYTES / 1024 / 1024} MB; no project is`)
+  let data: unknown
+  try {
+    data = JSON.parse(text.replace(/^\uFEFF/, ''))
+  } catch (error) {
+    return jsonError(text, error)
+  }
+  return checkProject(data, paintIds)
+}

@@ -1,0 +1,96 @@
+import * as v from 'valibot'
+import { moodLimits } from '../../ladder/targets'
+import { stepKeys } from '../../ladder/steps'
+import { skinLimits } from '../../tone/skin'
+
+const within = ([least, most]: readonly [number, number]) =>
+  v.pipe(
+    v.number(`is not a number; allowed is ${least} to ${most}`),
+    v.check(
+      (n) => Number.isFinite(n) && n >= least && n <= most,
+      ({ input }) => `is ${String(input)}; allowed is ${least} to ${most}`,
+    ),
+  )
+
+const whole = (least: number, most: number) =>
+  v.pipe(
+    v.number(`is not a number; allowed is a whole number from ${least} to ${most}`),
+    v.check(
+      (n) => Number.isInteger(n) && n >= least && n <= most,
+      ({ input }) => `is ${String(input)}; allowed is a whole number from ${least} to ${most}`,
+    ),
+  )
+
+const text = (most: number) =>
+  v.pipe(v.string('is not text'), v.maxLength(most, `is longer than ${most} characters`))
+
+const id = v.pipe(text(80), v.regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'))
+
+const tone = v.variant(
+  'kind',
+  [
+    v.object({
+      kind: v.literal('skin'),
+      melanin: within(skinLimits.melanin),
+      blood: within(skinLimits.blood),
+      oxygenation: within(skinLimits.oxygenation),
+      carotene: v.optional(within(skinLimits.carotene)),
+      biliverdin: v.optional(within(skinLimits.biliverdin)),
+      depthUm: v.optional(within(skinLimits.depthUm)),
+    }),
+    v.object({
+      kind: v.literal('hide'),
+      lab: v.object({
+        L: within([0, 100]),
+        a: within([-128, 128]),
+        b: within([-128, 128]),
+      }),
+    }),
+  ],
+  'is no known kind; allowed is "skin" or "hide"',
+)
+
+const part = v.object({ paint: id, drops: whole(1, 99) })
+
+const plan = v.object({
+  steps: v.picklist([5, 7], 'allowed is 5 or 7'),
+  contrast: within(moodLimits.contrast),
+  warmth: within(moodLimits.warmth),
+  turn: within(moodLimits.turn),
+  sheen: within(moodLimits.sheen),
+  maxPaints: whole(1, 4),
+  maxDrops: whole(4, 24),
+  kept: v.record(
+    v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`),
+    v.pipe(v.array(part), v.minLength(1, 'is empty'), v.maxLength(40, 'has more than 40 parts')),
+  ),
+})
+
+const figure = v.object({
+  id,
+  name: v.pipe(text(120), v.minLength(1, 'is empty')),
+  note: text(2000),
+  scale: text(60),
+  tone,
+  plan,
+})
+
+/** The project file, version 1; docs/project-file.md describes it. */
+export const projectSchema = v.object({
+  format: v.literal('cobaltfinch-project'),
+  version: v.literal(1),
+  name: v.pipe(text(120), v.minLength(1, 'is empty')),
+  figure: id,
+  /** Paints that stay out of every plan, by id. */
+  out: v.pipe(v.array(id), v.maxLength(500, 'has more than 500 paints')),
+  figures: v.pipe(
+    v.array(figure),
+    v.minLength(1, 'is empty; a project has at least one figure'),
+    v.maxLength(200, 'has more than 200 figures'),
+  ),
+})
+
+export type Project = v.InferOutput<typeof projectSchema>
+export type Figure = v.InferOutput<typeof figure>
+export type FigurePlan = v.InferOutput<typeof plan>
+export type KeptPart = v.InferOutput<typeof part>

@@ -1,0 +1,79 @@
+import { BANDS } from '../colour/spectrum'
+import type { Weights } from '../colour/weights'
+import { K1, K2 } from '../paint/surface'
+import type { Mixture } from '../paint/paint'
+import type { Limits } from './recipe'
+
+/**
+ * Called for every recipe with its tristimulus values; `members` and `drops` hold the first
+ * `count` entries only and are overwritten afterwards.
+ */
+export type Visit = (
+  count: number,
+  members: Uint16Array,
+  drops: Uint8Array,
+  X: number,
+  Y: number,
+  Z: number,
+) => void
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
+
+/**
+ * Visits every whole-drop recipe once: all subsets of the paints up to `maxPaints`, all drops up to
+ * `maxDrops` in sum, without those that only multiply a smaller recipe (2:2 is 1:1). Members come in
+ * the order of `paints`. K and S are summed along the way, so a recipe costs one pass over the bands.
+ */
+export function eachRecipe(
+  paints: readonly Mixture[],
+  { maxPaints, maxDrops }: Limits,
+  weights: Weights,
+  visit: Visit,
+): void {
+  const members = new Uint16Array(maxPaints)
+  const drops = new Uint8Array(maxPaints)
+  const sums = Array.from({ length: maxPaints + 1 }, () => ({
+    K: new Float64Array(BANDS),
+    S: new Float64Array(BANDS),
+  }))
+  const { x, y, z } = weights
+  const Ks = paints.map(({ K }) => K)
+  // A band with neither K nor S would divide nothing by nothing; a trace of S leaves it black.
+  const Ss = paints.map(({ S }) => S.map((s) => Math.max(s, 1e-12)))
+  // Local constants: the loop below runs once a recipe and band, and imports are looked up each time.
+  const bands = BANDS
+  const enters = (1 - K1) * (1 - K2)
+  const leaves = 1 - K2
+
+  function add(depth: number, from: number, left: number, divisor: number): void {
+    const before = sums[depth]!
+    const { K, S } = sums[depth + 1]!
+    for (let p = from; p < paints.length; p++) {
+      const paintK = Ks[p]!
+      const paintS = Ss[p]!
+      members[depth] = p
+      K.set(before.K)
+      S.set(before.S)
+      for (let d = 1; d <= left; d++) {
+        drops[depth] = d
+        let X = 0
+        let Y = 0
+        let Z = 0
+        for (let i = 0; i < bands; i++) {
+          const k = K[i]! + paintK[i]!
+          const s = S[i]! + paintS[i]!
+          K[i] = k
+          S[i] = s
+          const r = (enters * s) / (leaves * s + k + Math.sqrt(k * (k + 2 * s)))
+          X += x[i]! * r
+          Y += y[i]! * r
+          Z += z[i]! * r
+        }
+        const common = gcd(divisor, d)
+        if (common === 1) visit(depth + 1, members, drops, X, Y, Z)
+        if (depth + 1 < maxPaints && d < left) add(depth + 1, p + 1, left - d, common)
+      }
+    }
+  }
+  add(0, 0, maxDrops, 0)
+}

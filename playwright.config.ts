@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test'
+
+const port = 4180
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  timeout: 60_000,
+  retries: process.env.CI ? 1 : 0,
+  workers: 2,
+  reporter: [['list'], ['json', { outputFile: 'reports/e2e.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'npx tsx server/main.ts',
+    env: { PORT: String(port) },
+    url: `http://localhost:${port}/health`,
+    reuseExistingServer: false,
+  },
+})

@@ -1,0 +1,11 @@
+import { ladderBench } from './ladder'
+import { opticsBench } from './optics'
+
+/** Prints rates and their ratios within this run; ends with 1 when a ratio falls short. */
+const rows = [opticsBench, ladderBench].flatMap((bench) => bench())
+const round = (value: number): string => Math.round(value).toLocaleString('en')
+for (const { what, ours, against, theirs, wanted } of rows)
+  console.log(
+    `${what}: ${round(ours)} · ${against}: ${round(theirs)} · ${(ours / theirs).toFixed(1)} times (wanted ${wanted})`,
+  )
+process.exit(rows.every(({ ours, theirs, wanted }) => ours / theirs >= wanted) ? 0 : 1)

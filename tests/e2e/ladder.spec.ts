@@ -1,0 +1,199 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import { accessible, chooseFile, expect, openLadder, saved, settled, test } from './start'
+
+const drops = (page: Page, paint: string, step: string) =>
+  page.getByRole('spinbutton', { name: `${paint} in ${step}, drops`, exact: true })
+
+async function download(page: Page, line: string): Promise<string> {
+  const waiting = page.waitForEvent('download')
+  await chooseFile(page, line)
+  return readFile((await (await waiting).path())!, 'utf8')
+}
+
+test('the main job: see the ladder, change it, save it, open it again in a fresh profile', async ({
+  page,
+  browser,
+}) => {
+  await openLadder(page)
+  await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
+  const white = drops(page, 'titanium white', 'Glint')
+  await expect(white).not.toHaveAttribute('aria-valuenow', '0')
+
+  // A drop by hand changes the number and the colour at once, and the mix is kept.
+  const strip = page.getByRole('img', { name: 'Glint, painted' })
+  const colourBefore = await strip.evaluate((one) => getComputedStyle(one).backgroundColor)
+  const before = Number(await white.getAttribute('aria-valuenow'))
+  await white.focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(white).toHaveAttribute('aria-valuenow', String(before - 1))
+  expect(await strip.evaluate((one) => getComputedStyle(one).backgroundColor)).not.toBe(
+    colourBefore,
+  )
+  await expect(page.getByRole('button', { name: 'Keep Glint as it is' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+
+  // A paint taken out is gone from the found mixes.
+  await page.getByRole('button', { name: 'Take chromium oxide green out of the plan' }).click()
+  await settled(page)
+  await expect(drops(page, 'chromium oxide green', 'Base')).toHaveCount(0)
+  await page.getByRole('combobox', { name: 'Most drops' }).selectOption('8')
+  await page.getByLabel('Light warmth').focus()
+  await page.keyboard.press('End')
+  await settled(page)
+  await expect(page.getByText('lamp', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Tunde', exact: false }).click()
+  await settled(page)
+  await saved(page)
+
+  const csv = await download(page, 'This ladder as a table (CSV)')
+  expect(csv.trim().split('\n')).toHaveLength(8)
+  expect(csv).toContain('titanium white')
+  const gpl = await download(page, 'This ladder as a palette (GPL)')
+  expect(gpl).toMatch(/^ *\d+ +\d+ +\d+\tGlint: /m)
+  const text = await download(page, 'Save the project to a file')
+
+  const fresh = await (await browser.newContext()).newPage()
+  await openLadder(fresh)
+  await fresh.getByLabel('Project file').setInputFiles({
+    name: 'low-tide.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  })
+  await expect(fresh.getByRole('heading', { name: 'Tunde, pilot' })).toBeVisible()
+  await settled(fresh)
+  const again = await download(fresh, 'Save the project to a file')
+  expect(JSON.parse(again)).toEqual(JSON.parse(text))
+  await fresh.context().close()
+})
+
+test('a reload keeps every change; undo and redo go through them', async ({ page }) => {
+  await openLadder(page)
+  await page.getByLabel('Contrast').focus()
+  await page.keyboard.press('Home')
+  await page.getByRole('combobox', { name: 'Steps' }).selectOption('5')
+  await settled(page)
+  await expect(page.getByRole('heading', { name: 'Half-shade' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Keep Shade as it is' }).click()
+  await saved(page)
+  await page.reload()
+  await settled(page)
+  await expect(page.getByLabel('Contrast')).toHaveValue('0.4')
+  await expect(page.getByRole('combobox', { name: 'Steps' })).toHaveValue('5')
+  const keep = page.getByRole('button', { name: 'Keep Shade as it is' })
+  await expect(keep).toHaveAttribute('aria-pressed', 'true')
+  await keep.click()
+  await expect(keep).toHaveAttribute('aria-pressed', 'false')
+  await page.keyboard.press('Control+z')
+  await expect(keep).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(keep).toHaveAttribute('aria-pressed', 'false')
+})
+
+test('damaged and foreign files are refused by place, and nothing is lost', async ({
+  page,
+}, testInfo) => {
+  await openLadder(page)
+  const good = await download(page, 'Save the project to a file')
+  const offer = (name: string, buffer: Buffer) =>
+    page.getByLabel('Project file').setInputFiles({ name, mimeType: 'application/json', buffer })
+  const refusal = page.getByRole('alert')
+
+  await offer('cut.json', Buffer.from(good.slice(0, 900)))
+  await expect(refusal).toContainText('Your work is as it was')
+  await expect(refusal).toContainText(/line \d+, column \d+: the file stops in the middle/)
+  await offer('old.json', Buffer.from(good.replace('"version": 1', '"version": 9')))
+  await expect(refusal).toContainText('version: the file says version 9')
+  const huge = testInfo.outputPath('huge.json')
+  await writeFile(huge, Buffer.alloc(50 * 1024 * 1024, 32))
+  await page.getByLabel('Project file').setInputFiles(huge)
+  await expect(refusal).toContainText('50 MB; a project file has at most 20 MB')
+  await page.getByRole('button', { name: 'Close' }).click()
+  expect(await download(page, 'Save the project to a file')).toBe(good)
+
+  const script = '<img src=x onerror="document.title=`owned`">'
+  await offer(
+    'script.json',
+    Buffer.from(good.replace('Isaura, ferrywoman', JSON.stringify(script).slice(1, -1))),
+  )
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(script)
+  expect(await page.title()).not.toBe('owned')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
+})
+
+test('dragging a slider and searching anew never hold the page for 50 ms', async ({ page }) => {
+  await openLadder(page)
+  await page.evaluate(() => {
+    const seen: number[] = []
+    Object.assign(window, { longTasks: seen })
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) seen.push(duration)
+    }).observe({ type: 'longtask' })
+  })
+  const slider = page.getByLabel('Shadow turn')
+  await slider.focus()
+  const aim = page.getByRole('img', { name: 'Shade, aimed at', exact: true })
+  const colour = () => aim.evaluate((one) => getComputedStyle(one).backgroundColor)
+  const start = await colour()
+  for (let i = 0; i < 30; i++) await page.keyboard.press('ArrowLeft')
+  expect(await colour()).not.toBe(start)
+  await page.getByRole('combobox', { name: 'Most paints' }).selectOption('4')
+  await settled(page)
+  expect(
+    await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks),
+  ).toEqual([])
+})
+
+test('stored work that is damaged is put aside and reported', async ({ page }) => {
+  await openLadder(page)
+  await page.getByRole('combobox', { name: 'Most drops' }).selectOption('12')
+  await saved(page)
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('cobaltfinch')
+        open.onsuccess = () => {
+          const change = open.result.transaction('work', 'readwrite')
+          change.objectStore('work').put('{"format":"cobaltf', 'project')
+          change.oncomplete = () => resolve()
+          change.onerror = () => reject(change.error)
+        }
+      }),
+  )
+  await page.reload()
+  await expect(page.getByRole('alert')).toContainText('put aside unchanged')
+  await settled(page)
+})
+
+test('the ladder and the box are accessible, on every ground and on a phone', async ({ page }) => {
+  await openLadder(page)
+  await accessible(page)
+  for (const ground of ['Dark ground', 'Light ground']) {
+    await page.getByRole('button', { name: ground }).click()
+    await accessible(page)
+  }
+  await page.setViewportSize({ width: 390, height: 844 })
+  await accessible(page)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+})
+
+test('box: drawdowns with index names and cautions; a paint goes in and out by keyboard', async ({
+  page,
+}) => {
+  await page.goto('/box')
+  await accessible(page)
+  const umber = page.getByRole('listitem').filter({ hasText: 'burnt umber' })
+  await expect(umber).toContainText('PBr7')
+  await expect(umber).toContainText('Contains manganese')
+  await page.getByLabel('cobalt blue is in the plan').focus()
+  await page.keyboard.press('Space')
+  await expect(page.getByText('15 of 39 paints in the plan')).toBeVisible()
+  await page.getByRole('link', { name: 'Ladder', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Take cobalt blue out of the plan' })).toBeVisible()
+  const takes = page.getByRole('button', { name: /^Take .* out of the plan$/ })
+  for (let left = await takes.count(); left > 0; left--) await takes.first().click()
+  await expect(page.getByText('No paint is in the plan')).toBeVisible()
+})

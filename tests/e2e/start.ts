@@ -1,0 +1,52 @@
+import { AxeBuilder } from '@axe-core/playwright'
+import { expect, test as base } from '@playwright/test'
+import type { Page } from '@playwright/test'
+
+/** Every page is watched: no console error, and no request that leaves the machine. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const trouble: string[] = []
+    page.on('console', (message) => {
+      if (message.type() === 'error') trouble.push(`console: ${message.text()}`)
+    })
+    page.on('pageerror', (error) => trouble.push(`error: ${error.message}`))
+    page.on('request', (request) => {
+      if (!/^(http:\/\/localhost:|blob:http:\/\/localhost:|data:)/.test(request.url()))
+        trouble.push(`request: ${request.url()}`)
+    })
+    await use(page)
+    expect(trouble).toEqual([])
+  },
+})
+
+export { expect }
+
+/** Opens the ladder and waits until every step has its drops. */
+export async function openLadder(page: Page): Promise<void> {
+  await page.goto('/ladder')
+  await settled(page)
+}
+
+/** Waits until the search has answered. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByText('These are the closest drops there are.')).toBeVisible()
+}
+
+export const saved = (page: Page) =>
+  expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+
+/** WCAG 2.2 A and AA by axe. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`),
+  ).toEqual([])
+}
+
+/** Opens the Files menu and chooses a line of it. */
+export async function chooseFile(page: Page, line: string): Promise<void> {
+  await page.getByRole('button', { name: 'Files' }).click()
+  await page.getByRole('menuitem', { name: line }).click()
+}
