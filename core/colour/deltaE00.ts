@@ -6,8 +6,8 @@ const COS_30 = Math.cos(30 * DEGREE)
 const SIN_30 = 0.5
 const COS_6 = Math.cos(6 * DEGREE)
 const SIN_6 = Math.sin(6 * DEGREE)
-const COS_95 = Math.cos(95 * DEGREE)
-const SIN_95 = Math.sin(95 * DEGREE)
+const COS_275 = Math.cos(275 * DEGREE)
+const SIN_275 = Math.sin(275 * DEGREE)
 const COS_63 = Math.cos(63 * DEGREE)
 const SIN_63 = Math.sin(63 * DEGREE)
 
@@ -15,6 +15,31 @@ const SIN_63 = Math.sin(63 * DEGREE)
 function sineTo60(x: number): number {
   const q = x * x
   return x * (1 - (q / 6) * (1 - (q / 20) * (1 - (q / 42) * (1 - (q / 72) * (1 - q / 110)))))
+}
+
+/** e^−x for 0–15, as the sixteenth power of its series at x/16: off by less than 1e-8. */
+function expDown(x: number): number {
+  const u = x / 16
+  const v =
+    1 -
+    u *
+      (1 -
+        (u / 2) *
+          (1 -
+            (u / 3) *
+              (1 -
+                (u / 4) *
+                  (1 -
+                    (u / 5) *
+                      (1 -
+                        (u / 6) *
+                          (1 -
+                            (u / 7) *
+                              (1 - (u / 8) * (1 - (u / 9) * (1 - (u / 10) * (1 - u / 11))))))))))
+  const v2 = v * v
+  const v4 = v2 * v2
+  const v8 = v4 * v4
+  return v8 * v8
 }
 
 /**
@@ -90,20 +115,25 @@ export function deltaE00Of(
     0.32 * (cos3 * COS_6 - sin3 * SIN_6) -
     0.2 * (cos4 * COS_63 + sin4 * SIN_63)
   const l = (L1 + L2) / 2 - 50
-  const SL = 1 + (0.015 * l * l) / Math.sqrt(20 + l * l)
+  // S_L = (q + 0.015 l²)/q; the three weighted differences share one division.
+  const q = Math.sqrt(20 + l * l)
+  const SLq = q + 0.015 * l * l
   const SC = 1 + 0.045 * C
   const SH = 1 + 0.015 * C * T
-  const dL = (L2 - L1) / SL
-  const dC = (C2 - C1) / SC
-  const dh = dH / SH
+  const shared = 1 / (SLq * SC * SH)
+  const dL = (L2 - L1) * q * SC * SH * shared
+  const dC = (C2 - C1) * SLq * SH * shared
+  const dh = dH * SLq * SC * shared
   const squares = dL * dL + dC * dC + dh * dh
-  // Beyond 120° from blue (275°) the turn term is below 1e-9 and is left out.
-  if (cos * COS_95 + sin * SIN_95 > 0.5) return Math.sqrt(squares)
-  const h = Math.atan2(sin, cos) / DEGREE
-  const turn = ((h < 0 ? h + 360 : h) - 275) / 25
+  // The turn term lives round blue, 275°. From 0° to 180° it is below 1.1e-6 and is left out.
+  if (sin >= 0) return Math.sqrt(squares)
+  // The angle from 275°, by the tangent of its half; it lies within −95° and 85°.
+  const near = cos * COS_275 + sin * SIN_275
+  const aside = sin * COS_275 - cos * SIN_275
+  const turn = ((2 / DEGREE) * Math.atan(aside / (1 + near))) / 25
   const C3 = C * C * C
   const C7 = C3 * C3 * C
-  const RT = -2 * Math.sqrt(C7 / (C7 + POW_25_7)) * sineTo60(60 * DEGREE * Math.exp(-turn * turn))
+  const RT = -2 * Math.sqrt(C7 / (C7 + POW_25_7)) * sineTo60(60 * DEGREE * expDown(turn * turn))
   return Math.sqrt(Math.max(0, squares + RT * dC * dh))
 }
 

@@ -1,12 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { deltaE00 } from '../colour/deltaE00'
+import { labOf } from '../colour/lab'
+import { chromaOf } from '../colour/lch'
 import { flatSpectrum } from '../colour/spectrum'
+import { wetLook, withFinish } from './appearance'
+import { cautions } from './cautions'
 import { filmInside, filmReflectance } from './film'
 import { coatsToHide, contrastRatio } from './hiding'
 import { mixPaints, thin } from './mix'
+import { MixEvaluator } from './mixEvaluator'
 import { infiniteReflectance, opaqueReflectance } from './opaque'
 import type { Mixture } from './paint'
 import { starterPaints } from './starter'
+import { stackReflectance } from './stack'
+import { tintingStrength } from './strength'
 import { inside, outside } from './surface'
 
 const paint = fc.constantFrom(...starterPaints)
@@ -51,6 +59,41 @@ describe('mixing', () => {
         })
       }),
     )
+  })
+
+  it('the evaluator gives the colours of the plain functions, from one paint to five', () => {
+    const evaluator = new MixEvaluator([
+      ...starterPaints,
+      { K: flatSpectrum(0), S: flatSpectrum(0) },
+    ])
+    const out = new Float64Array(3)
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.nat(starterPaints.length - 1), fc.integer({ min: 1, max: 30 })), {
+          minLength: 1,
+          maxLength: 5,
+        }),
+        (parts) => {
+          evaluator.writeLab(
+            parts.map(([p]) => p),
+            parts.map(([, d]) => d),
+            parts.length,
+            out,
+            0,
+          )
+          const plain = labOf(
+            opaqueReflectance(
+              mixPaints(parts.map(([p, d]) => ({ paint: starterPaints[p]!, drops: d }))),
+            ),
+          )
+          expect(out[0]).toBeCloseTo(plain.L, 8)
+          expect(out[1]).toBeCloseTo(plain.a, 8)
+          expect(out[2]).toBeCloseTo(plain.b, 8)
+        },
+      ),
+    )
+    evaluator.writeLab([starterPaints.length], [1], 1, out, 0)
+    expect(out[0]).toBe(0)
   })
 
   it('names the part that is wrong', () => {
@@ -119,5 +162,48 @@ describe('hiding of 10 µm coats', () => {
     expect(contrastRatio(of('zinc-white'), 10)).toBeLessThan(
       contrastRatio(of('titanium-white'), 10),
     )
+  })
+})
+
+describe('looks and strength', () => {
+  it('wet looks darker and more vivid than dry matt; matt varnish greys, gloss deepens', () => {
+    for (const id of ['red-iron-oxide', 'ultramarine', 'burnt-umber', 'chromium-oxide-green']) {
+      const dry = opaqueReflectance(of(id), 'matt')
+      expect(labOf(wetLook(dry)).L).toBeLessThan(labOf(dry).L - 1)
+      expect(chromaOf(labOf(wetLook(dry)))).toBeGreaterThan(chromaOf(labOf(dry)))
+      const varnished = withFinish(opaqueReflectance(of(id)), 'gloss', 'matt')
+      expect(deltaE00(labOf(varnished), labOf(dry))).toBeLessThan(1e-9)
+    }
+  })
+
+  it('tinting strength: phthalo and dioxazine far above ultramarine and oxides, those far above green earth', () => {
+    const strength = (id: string) => tintingStrength(of(id), of('titanium-white'))
+    const strong = ['phthalo-blue-green', 'phthalo-green', 'dioxazine-violet'].map(strength)
+    const middle = ['ultramarine', 'red-iron-oxide', 'chromium-oxide-green'].map(strength)
+    expect(Math.min(...strong)).toBeGreaterThan(1.2 * Math.max(...middle))
+    expect(Math.min(...middle)).toBeGreaterThan(2 * strength('green-earth'))
+    expect(strength('titanium-white')).toBeCloseTo(0, 12)
+  })
+
+  it('a stack is films laid one on the other, and order matters', () => {
+    const [red, blue] = [of('pyrrole-red'), of('ultramarine')]
+    const ground = flatSpectrum(0.6)
+    const coats = [red, blue].map((mixture) => ({ mixture, thicknessUm: 6 }))
+    const byHand = filmReflectance(blue, {
+      thicknessUm: 6,
+      over: filmReflectance(red, { thicknessUm: 6, over: ground }),
+    })
+    expect(stackReflectance(ground, coats)).toEqual(byHand)
+    expect(stackReflectance(ground, coats.toReversed())).not.toEqual(byHand)
+  })
+
+  it('cautions stand with every hazardous pigment', () => {
+    const hazardous = { 'cadmium-red': 'cadmium', 'cobalt-blue': 'cobalt', viridian: 'chromium' }
+    for (const [id, word] of Object.entries(hazardous)) {
+      const paint = starterPaints.find((one) => one.id === id)!
+      expect(paint.hazards.map((key) => cautions[key]).join()).toMatch(
+        new RegExp(`${word}.*safety data sheet`),
+      )
+    }
   })
 })

@@ -77,7 +77,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
           @click="store.keep(step.key, step.kept ? undefined : step.parts)"
         >
           <component :is="step.kept ? Lock : Unlock" />
-          {{ step.kept ? 'kept' : 'keep' }}
+          <span class="word">{{ step.kept ? 'kept' : 'keep' }}</span>
         </button>
       </div>
     </div>
@@ -164,5 +164,30 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 .lock[aria-pressed='true'] {
   font-weight: 700;
   border-color: var(--ink);
+}
+@media (max-width: 1000px) {
+  .ladder {
+    grid-template-columns: 108px repeat(var(--steps), minmax(72px, 1fr));
+  }
+  .name h2 {
+    font-size: 15px;
+  }
+  .word {
+    display: none;
+  }
+}
+@media (max-width: 640px) {
+  .ladder {
+    grid-template-columns: 88px repeat(var(--steps), minmax(72px, 1fr));
+  }
+  .paint,
+  .corner,
+  .head {
+    position: sticky;
+    left: 0;
+    z-index: 1;
+    background: var(--field);
+    font-size: 14px;
+  }
 }
 </style>

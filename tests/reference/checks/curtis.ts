@@ -1,5 +1,5 @@
 import { filmInside } from '../../../core/paint/film'
-import { solveFilm } from '../../../core/paint/solveFilm'
+import { solveFilm } from '../../../core/paint/calibration/solveFilm'
 import { worstOf } from '../row'
 import type { Row } from '../row'
 

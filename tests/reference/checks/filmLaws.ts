@@ -1,7 +1,7 @@
 import { filmReflectance, mixPaints, opaqueReflectance, starterPaints } from '../../../core'
 import type { Mixture } from '../../../core'
 import { filmInside } from '../../../core/paint/film'
-import { solveFilm } from '../../../core/paint/solveFilm'
+import { solveFilm } from '../../../core/paint/calibration/solveFilm'
 import { seeded, worstOf } from '../row'
 import type { Row } from '../row'
 

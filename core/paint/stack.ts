@@ -1,0 +1,16 @@
+import type { Spectrum } from '../colour/spectrum'
+import { filmReflectance } from './film'
+import type { Mixture } from './paint'
+
+/** One coat of a stack: what it is made of and how thick it dries, µm. */
+export interface Coating {
+  mixture: Mixture
+  thicknessUm: number
+}
+
+/** What any number of coats, first to last, make of a ground; measured reflectance in and out. */
+export const stackReflectance = (ground: Spectrum, coats: readonly Coating[]): Spectrum =>
+  coats.reduce(
+    (over, { mixture, thicknessUm }) => filmReflectance(mixture, { thicknessUm, over }),
+    ground,
+  )
