@@ -51,6 +51,21 @@ export const decode = (v: number): number =>
 export const linearRgbOfXyz = (xyz: XYZ, space: DisplaySpace = 'srgb'): XYZ =>
   apply(FROM_XYZ[space], xyz)
 
+/**
+ * The nine numbers, row by row, that take tristimulus values under a white straight to linear sRGB,
+ * Bradford adaptation included; for hot loops.
+ */
+export function linearRgbMatrix(white: XYZ): Float64Array {
+  const columns = (
+    [
+      [1, 0, 0],
+      [0, 1, 0],
+      [0, 0, 1],
+    ] as const
+  ).map((unit) => linearRgbOfXyz(adapt([...unit], white, DISPLAY_WHITE)))
+  return Float64Array.from({ length: 9 }, (_, i) => columns[i % 3]![Math.floor(i / 3)]!)
+}
+
 /** Tristimulus values of encoded components. */
 export const xyzOfRgb = (
   rgb: readonly [number, number, number],

@@ -21,7 +21,11 @@ export const EPSILON = 216 / 24389
 export const KAPPA = 24389 / 27
 
 const root = (t: number): number => (t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116)
-const power = (f: number): number => (f ** 3 > EPSILON ? f ** 3 : (116 * f - 16) / KAPPA)
+/** Share of white from a root value f, the inverse of the root of CIELAB. */
+export const ofRoot = (f: number): number => {
+  const cube = f * f * f
+  return cube > EPSILON ? cube : (116 * f - 16) / KAPPA
+}
 
 /** `labOfXyz` into an array, for hot loops: L, a, b at `at`, `at + 1`, `at + 2`. */
 export function writeLab(
@@ -53,9 +57,9 @@ export function labOfXyz(xyz: XYZ, white: XYZ, name?: WhiteName): Lab {
 export function xyzOfLab(lab: Lab, white: XYZ): XYZ {
   const fy = (lab.L + 16) / 116
   return [
-    white[0] * power(fy + lab.a / 500),
-    white[1] * power(fy),
-    white[2] * power(fy - lab.b / 200),
+    white[0] * ofRoot(fy + lab.a / 500),
+    white[1] * ofRoot(fy),
+    white[2] * ofRoot(fy - lab.b / 200),
   ]
 }
 

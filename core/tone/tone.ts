@@ -1,17 +1,62 @@
-import { smoothestReflectance } from '../colour/smoothest'
+import { labOf } from '../colour/lab'
 import type { Spectrum } from '../colour/spectrum'
+import { hideReflectance } from './hide'
+import type { Hide } from './hide'
+import { hideZones } from './hideZones'
 import { skinReflectance } from './skin'
 import type { Skin } from './skin'
+import { skinZones } from './skinZones'
+import { inState } from './states'
+import type { StateName } from './states'
 
-/** What a figure's base aims at: living skin, or a hide given by its colour (Lab, D65, 2°). */
-export type Tone =
-  ({ kind: 'skin' } & Skin) | { kind: 'hide'; lab: { L: number; a: number; b: number } }
+/** Living skin in a state, or none. */
+export interface SkinTone extends Skin {
+  kind: 'skin'
+  state?: StateName
+  /** How far the state has gone, 0–1; 1 when not given. */
+  strength?: number
+}
+
+export interface HideTone extends Hide {
+  kind: 'hide'
+}
+
+/** What a figure's base aims at. */
+export type Tone = SkinTone | HideTone
+
+/** The skin of a tone with its state worked in. */
+export const skinOf = ({ state, strength, kind: _kind, ...skin }: SkinTone): Skin =>
+  state ? inState(skin, state, strength ?? 1) : skin
 
 /**
  * Reflectance of a tone, 36 values 0–1.
  * @throws RangeError when a skin parameter is out of range or no surface has the hide's colour.
  */
-export function baseReflectance(tone: Tone): Spectrum {
-  if (tone.kind === 'skin') return skinReflectance(tone)
-  return smoothestReflectance({ ...tone.lab, white: 'D65/2' })
+export const baseReflectance = (tone: Tone): Spectrum =>
+  tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone)
+
+/** One place of a face, body or creature with its own reflectance. */
+export interface ZoneTone {
+  key: string
+  name: string
+  reflectance: Spectrum
 }
+
+/** Every place of a tone, computed by the same model as the base. */
+export function zonesOf(tone: Tone): ZoneTone[] {
+  if (tone.kind === 'hide')
+    return hideZones.map(({ key, name, at }) => ({
+      key,
+      name,
+      reflectance: hideReflectance(at(tone)),
+    }))
+  const skin = skinOf(tone)
+  return skinZones.map(({ key, name, at }) => ({
+    key,
+    name,
+    reflectance: skinReflectance(at(skin)),
+  }))
+}
+
+/** Colour of a tone's base, D65, 2°. */
+export const toneLab = (tone: Tone) => labOf(baseReflectance(tone))

@@ -3,6 +3,7 @@ import { filmLaws } from './checks/filmLaws'
 import { libraries } from './checks/libraries'
 import { masstones } from './checks/masstones'
 import { pairs } from './checks/pairs'
+import { skin } from './checks/skin'
 import { smoothest } from './checks/smoothest'
 import { testSamples } from './checks/testSamples'
 import { whites } from './checks/whites'
@@ -10,8 +11,8 @@ import type { Row } from './row'
 
 /** Everything that is compared with the outside world. */
 export const referenceTable = (): Row[] =>
-  [whites, testSamples, pairs, libraries, smoothest, filmLaws, curtis, masstones].flatMap((check) =>
-    check(),
+  [whites, testSamples, pairs, libraries, smoothest, filmLaws, curtis, masstones, skin].flatMap(
+    (check) => check(),
   )
 
 const short = (value: number): string =>

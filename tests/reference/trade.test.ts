@@ -187,7 +187,7 @@ describe('thin paint', () => {
     const chromaGain = (paint: Mixture, skin: Spectrum) =>
       chromaOf(labOf(glazed(paint, 6, skin))) - chromaOf(labOf(skin))
     expect(chromaGain(orange, paleSkin)).toBeGreaterThan(1.5 * chromaGain(orange, darkSkin))
-    const mended = mix({ 'pyrrole-orange': 1, ultramarine: 0.12 })
+    const mended = mix({ 'pyrrole-orange': 1, ultramarine: 0.14 })
     expect(chromaGain(mended, paleSkin)).toBeLessThan(0.7 * chromaGain(orange, paleSkin))
   })
 

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { baseReflectance } from '../../tone/tone'
+import { issuesOf, jsonError } from '../json'
 import { refused } from '../issues'
 import type { FileIssue, Reading } from '../issues'
 import { projectSchema } from './schema'
@@ -8,30 +9,6 @@ import type { Project } from './schema'
 /** Larger files are refused unread; a project of 200 figures takes under 1 MB. */
 export const MOST_BYTES = 20 * 1024 * 1024
 const MOST_ISSUES = 12
-
-const placeOf = (path: readonly { key: unknown }[] | undefined): string =>
-  (path ?? [])
-    .map(({ key }) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`))
-    .join('')
-    .replace(/^\./, '') || 'the file'
-
-/** Line and column of a character, counted from 1. */
-function lineAt(text: string, at: number): string {
-  const lines = text.slice(0, at).split('\n')
-  return `line ${lines.length}, column ${lines.at(-1)!.length + 1}`
-}
-
-function jsonError(text: string, error: unknown): Reading<never> {
-  const position = /position (\d+)/.exec(String(error))
-  const ends = /end of (JSON )?input|Unterminated/i.test(String(error))
-  const at = position ? Number(position[1]) : text.length
-  return refused(
-    lineAt(text, at),
-    ends
-      ? 'the file stops in the middle; it was cut off when it was saved or copied'
-      : 'this is not JSON as a project file is; something here does not belong',
-  )
-}
 
 /** What the schema cannot see: names that point at something, colours no surface has. */
 function crossChecks(project: Project, paintIds: ReadonlySet<string>): FileIssue[] {
@@ -77,12 +54,7 @@ export function checkProject(data: unknown, paintIds: ReadonlySet<string>): Read
       `the file says version ${JSON.stringify(version)}; this program reads 1`,
     )
   const result = v.safeParse(projectSchema, data)
-  const issues = result.success
-    ? crossChecks(result.output, paintIds)
-    : result.issues.map((issue) => ({
-        place: placeOf(issue.path as { key: unknown }[] | undefined),
-        message: issue.message,
-      }))
+  const issues = result.success ? crossChecks(result.output, paintIds) : issuesOf(result.issues)
   if (issues.length > 0) return { ok: false, issues: issues.slice(0, MOST_ISSUES) }
   return { ok: true, value: (result as { output: Project }).output }
 }

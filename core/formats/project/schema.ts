@@ -1,7 +1,9 @@
 import * as v from 'valibot'
 import { moodLimits } from '../../ladder/targets'
 import { stepKeys } from '../../ladder/steps'
+import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
+import { stateNames } from '../../tone/states'
 
 const within = ([least, most]: readonly [number, number]) =>
   v.pipe(
@@ -26,7 +28,7 @@ const text = (most: number) =>
 
 const id = v.pipe(text(80), v.regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'))
 
-const tone = v.variant(
+export const toneSchema = v.variant(
   'kind',
   [
     v.object({
@@ -37,6 +39,10 @@ const tone = v.variant(
       carotene: v.optional(within(skinLimits.carotene)),
       biliverdin: v.optional(within(skinLimits.biliverdin)),
       depthUm: v.optional(within(skinLimits.depthUm)),
+      scattering: v.optional(within(skinLimits.scattering)),
+      hair: v.optional(within(skinLimits.hair)),
+      state: v.optional(v.picklist(stateNames, `is no state; allowed is ${stateNames.join(', ')}`)),
+      strength: v.optional(within([0, 1])),
     }),
     v.object({
       kind: v.literal('hide'),
@@ -45,10 +51,23 @@ const tone = v.variant(
         a: within([-128, 128]),
         b: within([-128, 128]),
       }),
+      blood: v.optional(within(hideLimits.blood)),
+      bloodHue: v.optional(within(hideLimits.bloodHue)),
+      stale: v.optional(within(hideLimits.stale)),
+      bile: v.optional(within(hideLimits.bile)),
+      pallor: v.optional(within(hideLimits.pallor)),
+      belly: v.optional(within(hideLimits.belly)),
+      back: v.optional(within(hideLimits.back)),
     }),
   ],
   'is no known kind; allowed is "skin" or "hide"',
 )
+
+/** A tone put by under a name, to be used on other figures. */
+export const keptToneSchema = v.object({
+  name: v.pipe(text(80), v.minLength(1, 'is empty')),
+  tone: toneSchema,
+})
 
 const part = v.object({ paint: id, drops: whole(1, 99) })
 
@@ -71,7 +90,7 @@ const figure = v.object({
   name: v.pipe(text(120), v.minLength(1, 'is empty')),
   note: text(2000),
   scale: text(60),
-  tone,
+  tone: toneSchema,
   plan,
 })
 
@@ -88,9 +107,12 @@ export const projectSchema = v.object({
     v.minLength(1, 'is empty; a project has at least one figure'),
     v.maxLength(200, 'has more than 200 figures'),
   ),
+  /** Tones put by under a name. */
+  tones: v.optional(v.pipe(v.array(keptToneSchema), v.maxLength(200, 'has more than 200 tones'))),
 })
 
 export type Project = v.InferOutput<typeof projectSchema>
 export type Figure = v.InferOutput<typeof figure>
 export type FigurePlan = v.InferOutput<typeof plan>
+export type KeptTone = v.InferOutput<typeof keptToneSchema>
 export type KeptPart = v.InferOutput<typeof part>

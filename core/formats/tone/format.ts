@@ -1,0 +1,5 @@
+import type { KeptTone } from '../project/schema'
+
+/** Named tones as a JSON file. */
+export const formatTones = (tones: readonly KeptTone[]): string =>
+  JSON.stringify({ format: 'cobaltfinch-tones', version: 1, tones }, null, 2) + '\n'

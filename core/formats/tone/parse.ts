@@ -1,0 +1,36 @@
+import * as v from 'valibot'
+import { baseReflectance } from '../../tone/tone'
+import { refused } from '../issues'
+import type { Reading } from '../issues'
+import { issuesOf, jsonError } from '../json'
+import { keptToneSchema } from '../project/schema'
+import type { KeptTone } from '../project/schema'
+
+const schema = v.object({
+  format: v.literal('cobaltfinch-tones', 'this is no file of tones; it says "cobaltfinch-tones"'),
+  version: v.literal(1, 'this program reads version 1'),
+  tones: v.pipe(
+    v.array(keptToneSchema),
+    v.minLength(1, 'is empty'),
+    v.maxLength(200, 'has more than 200 tones'),
+  ),
+})
+
+/** Reads a file of named tones; all of it or nothing. */
+export function parseTones(text: string): Reading<KeptTone[]> {
+  let data: unknown
+  try {
+    data = JSON.parse(text.replace(/^\uFEFF/, ''))
+  } catch (error) {
+    return jsonError(text, error)
+  }
+  const result = v.safeParse(schema, data)
+  if (!result.success) return { ok: false, issues: issuesOf(result.issues as never) }
+  for (const [i, { tone }] of result.output.tones.entries())
+    try {
+      baseReflectance(tone)
+    } catch (error) {
+      return refused(`tones[${i}].tone`, (error as Error).message)
+    }
+  return { ok: true, value: result.output.tones }
+}
