@@ -3,7 +3,7 @@ const chain = ['colour', 'paint', 'tone', 'recipe', 'ladder', 'coats', 'bench']
 const mayNotRead = chain.slice(0, -1).map((name, i) => ({
   name: `${name}-reads-only-below`,
   severity: 'error',
-  from: { path: `^core/${name}/` },
+  from: { path: `^core/${name}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^core/(${[...chain.slice(i + 1), 'formats'].join('|')})/` },
 }))
 

@@ -26,6 +26,10 @@ export default ts.config(
       'no-undef': 'off',
       'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
       '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { ignoreRestSiblings: true, varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
     },
   },
 )

@@ -3,6 +3,12 @@ import { createRouter, createWebHistory } from 'vue-router'
 /** The rooms that work, in the order of the work. */
 export const rooms = [
   { name: 'Box', path: '/box', component: () => import('./views/box/BoxView.vue') },
+  {
+    name: 'Tone',
+    path: '/tone/:way(skin|hide|picture|number)?',
+    link: '/tone',
+    component: () => import('./views/tone/ToneView.vue'),
+  },
   { name: 'Ladder', path: '/ladder', component: () => import('./views/ladder/LadderView.vue') },
 ]
 

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 /** A named slider with its value in words. */
-defineProps<{ name: string; words: string; min: number; max: number; step: number }>()
+defineProps<{
+  name: string
+  words: string
+  min: number
+  max: number
+  step: number
+  /** What the ends and the way between look like; the track shows it. */
+  colours?: string[]
+}>()
 const value = defineModel<number>({ required: true })
 </script>
 
@@ -16,6 +24,8 @@ const value = defineModel<number>({ required: true })
       :step="step"
       :aria-label="name"
       :aria-valuetext="words"
+      :class="{ coloured: colours }"
+      :style="colours && { '--track': `linear-gradient(to right, ${colours.join(', ')})` }"
     />
   </label>
 </template>
@@ -42,6 +52,18 @@ input::-webkit-slider-runnable-track {
   height: 4px;
   background: var(--ink-soft);
   border-radius: 2px;
+}
+input.coloured::-webkit-slider-runnable-track {
+  height: 14px;
+  background: var(--track);
+  border-radius: 0;
+}
+input.coloured::-webkit-slider-thumb {
+  margin-top: -3px;
+}
+input.coloured::-moz-range-track {
+  height: 14px;
+  background: var(--track);
 }
 input::-moz-range-track {
   height: 4px;

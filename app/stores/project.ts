@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { starterPaints } from '../../core'
-import type { Figure, FigurePlan, KeptPart, Mood, Paint, Project, StepKey } from '../../core'
+import type {
+  Figure,
+  FigurePlan,
+  KeptPart,
+  KeptTone,
+  Mood,
+  Paint,
+  Project,
+  StepKey,
+  Tone,
+} from '../../core'
 import { lowTide } from '../../demo/lowTide'
 import { History } from './history'
 
@@ -68,6 +78,21 @@ export const useProject = defineStore('project', () => {
     },
     setLimit(name: Limit, value: number) {
       changePlan(name, (draft) => (draft[name] = value))
+    },
+    /** The figure aims at another tone; changes under one tag in a row are one step of undo. */
+    setTone(tone: Tone, tag = '') {
+      change(tag && `${figure.value.id} tone ${tag}`, () => (figure.value.tone = tone))
+    },
+    /** Puts a tone by under a name; a name that is taken is replaced. */
+    keepTones(kept: readonly KeptTone[]) {
+      change('', (draft) => {
+        const names = new Set(kept.map(({ name }) => name))
+        const before = (draft.tones ?? []).filter(({ name }) => !names.has(name))
+        draft.tones = [...before, ...kept].map((one) => JSON.parse(JSON.stringify(one)) as KeptTone)
+      })
+    },
+    dropTone(name: string) {
+      change('', (draft) => (draft.tones = draft.tones?.filter((kept) => kept.name !== name)))
     },
     setPaintIn(id: string, isIn: boolean) {
       change('', (draft) => {

@@ -40,7 +40,7 @@ export const hideLimits = {
 } as const
 
 /** A full measure of blood, as the share of a dermis; of bile: green biliverdin and a yellow part, µM. */
-const FULL_BLOOD = 0.09
+const FULL_BLOOD = 0.14
 const FULL_BILE_UM = 120
 const FULL_YELLOW_UM = 30
 const PALLOR = 0.75

@@ -15,8 +15,8 @@ export const hideZones: readonly HideZone[] = [
   { key: 'back', name: 'Back', at: (hide) => shifted(hide, -(hide.back ?? 8)) },
   { key: 'belly', name: 'Belly', at: (hide) => shifted(hide, hide.belly ?? 10) },
   { key: 'throat', name: 'Throat', at: (h) => ({ ...shifted(h, 6), blood: more(h.blood, 0.15) }) },
-  { key: 'lip', name: 'Lips, mouth', at: (h) => ({ ...h, blood: more(h.blood, 0.6) }) },
-  { key: 'nose', name: 'Nose', at: (h) => ({ ...h, blood: more(h.blood, 0.3) }) },
+  { key: 'lip', name: 'Lips, mouth', at: (h) => ({ ...h, blood: more(h.blood, 0.85) }) },
+  { key: 'nose', name: 'Nose', at: (h) => ({ ...h, blood: more(h.blood, 0.4) }) },
   { key: 'knuckle', name: 'Knuckles', at: (h) => ({ ...h, blood: more(h.blood, 0.35) }) },
   {
     key: 'socket',

@@ -10,7 +10,7 @@ import { skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { hidePlaces, skinPlaces } from './startingPlaces'
 import { stateNames } from './states'
-import { toneLab, zonesOf } from './tone'
+import { baseReflectance, toneLab, zonesOf } from './tone'
 import { typologyAngle, typologyClasses, typologyOf } from './typology'
 import { placeOnAxis, valueOnAxis } from './field/axes'
 import { mixGamut, reachableChroma, reaches } from './field/gamut'
@@ -183,13 +183,17 @@ describe('hides', () => {
 describe('fields', () => {
   it('the skin field is within 1/255 of the exact colour at every pixel that is looked at', () => {
     const [width, height] = [97, 71]
-    for (const common of [{ oxygenation: 0.9, carotene: 30 }, { oxygenation: 0.2 }]) {
+    for (const common of [
+      { oxygenation: 0.9, carotene: 30 },
+      { oxygenation: 0.2, state: 'ill', strength: 0.7 },
+    ] as const) {
       const { pixels } = skinField(common, width, height)
       for (let y = 0; y < height; y += 7)
         for (let x = 0; x < width; x += 9) {
           const exact = displayColour(
             labOf(
-              skinReflectance({
+              baseReflectance({
+                kind: 'skin',
                 ...common,
                 melanin: valueOnAxis('melanin', y / (height - 1)),
                 blood: valueOnAxis('blood', x / (width - 1)),

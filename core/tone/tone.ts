@@ -25,7 +25,7 @@ export interface HideTone extends Hide {
 export type Tone = SkinTone | HideTone
 
 /** The skin of a tone with its state worked in. */
-export const skinOf = ({ state, strength, kind: _kind, ...skin }: SkinTone): Skin =>
+export const skinOf = ({ state, strength, kind, ...skin }: SkinTone): Skin =>
   state ? inState(skin, state, strength ?? 1) : skin
 
 /**

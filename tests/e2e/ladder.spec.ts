@@ -1,5 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
+import { longTasks, watchLongTasks } from './longTasks'
 import { accessible, chooseFile, expect, openLadder, saved, settled, test } from './start'
 
 const drops = (page: Page, paint: string, step: string) =>
@@ -126,13 +127,7 @@ test('damaged and foreign files are refused by place, and nothing is lost', asyn
 
 test('dragging a slider and searching anew never hold the page for 50 ms', async ({ page }) => {
   await openLadder(page)
-  await page.evaluate(() => {
-    const seen: number[] = []
-    Object.assign(window, { longTasks: seen })
-    new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) seen.push(duration)
-    }).observe({ type: 'longtask' })
-  })
+  await watchLongTasks(page)
   const slider = page.getByLabel('Shadow turn')
   await slider.focus()
   const aim = page.getByRole('img', { name: 'Shade, aimed at', exact: true })
@@ -142,9 +137,7 @@ test('dragging a slider and searching anew never hold the page for 50 ms', async
   expect(await colour()).not.toBe(start)
   await page.getByRole('combobox', { name: 'Most paints' }).selectOption('4')
   await settled(page)
-  expect(
-    await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks),
-  ).toEqual([])
+  expect(await longTasks(page)).toEqual([])
 })
 
 test('stored work that is damaged is put aside and reported', async ({ page }) => {

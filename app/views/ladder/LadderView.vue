@@ -3,12 +3,12 @@ import { computed } from 'vue'
 import { labOf, mixPaints, opaqueReflectance } from '../../../core'
 import ValueStaircase from '../../charts/ValueStaircase.vue'
 import type { StairStep } from '../../charts/ValueStaircase.vue'
+import FigureRail from '../../parts/FigureRail.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useLadder } from '../../stores/ladder'
 import type { ShownStep } from '../../stores/ladder'
 import { paintOf, useProject } from '../../stores/project'
 import BringPaint from './BringPaint.vue'
-import FigureRail from './FigureRail.vue'
 import MoodPanel from './MoodPanel.vue'
 import PlanPaints from './PlanPaints.vue'
 import StepGrid from './StepGrid.vue'
@@ -64,6 +64,7 @@ const stairs = computed<StairStep[]>(() =>
 
 <style scoped>
 .body {
+  min-height: calc(100vh - 53px);
   display: grid;
   grid-template-columns: minmax(0, 1fr) 272px;
 }

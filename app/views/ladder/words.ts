@@ -1,7 +1,6 @@
-/** Slider values in a painter's words. */
-const pick = (value: number, words: readonly (readonly [number, string])[]): string =>
-  (words.find(([most]) => value <= most) ?? words.at(-1)!)[1]
+import { pick } from '../../parts/pickWords'
 
+/** Slider values in a painter's words. */
 export const contrastWords = (value: number): string =>
   pick(value, [
     [0.62, 'soft, young face'],

@@ -7,6 +7,8 @@ import type { XYZ } from '../../colour/white'
 import { throughFilm } from '../../paint/film'
 import { checkSkin, dermisInside, epidermisAt, throughSurface } from '../skin'
 import type { Skin } from '../skin'
+import { skinOf } from '../tone'
+import type { SkinTone } from '../tone'
 import { typologyAngle } from '../typology'
 import { valueOnAxis } from './axes'
 import { byteOfLinear } from './encodeTable'
@@ -14,8 +16,8 @@ import { byteOfLinear } from './encodeTable'
 /** Nodes along each axis; so many keep the picture within 1/255 of the exact colours. */
 export const NODES = 33
 
-/** What stays the same over the whole field. */
-export type FieldSkin = Omit<Skin, 'melanin' | 'blood'>
+/** What stays the same over the whole field, a state of health or weather included. */
+export type FieldSkin = Omit<SkinTone, 'kind' | 'melanin' | 'blood'>
 
 export interface SkinField {
   width: number
@@ -36,11 +38,14 @@ function nodes(common: FieldSkin): { rgb: Float64Array; angles: Float64Array } {
   const lay = throughFilm
   const seenOf = throughSurface
   const bands = BANDS
-  const skinAt = (row: number, column: number): Skin => ({
-    ...common,
-    melanin: valueOnAxis('melanin', places[row]!),
-    blood: valueOnAxis('blood', places[column]!),
-  })
+  // A state changes melanin and depth apart from blood and oxygen, so the layers stay apart too.
+  const skinAt = (row: number, column: number): Skin =>
+    skinOf({
+      kind: 'skin',
+      ...common,
+      melanin: valueOnAxis('melanin', places[row]!),
+      blood: valueOnAxis('blood', places[column]!),
+    })
   checkSkin(skinAt(0, 0))
   const dermis = places.map((_, column) =>
     wavelengthsNm.map((_, band) => dermisInside(skinAt(0, column), band)),

@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { formatTones, parseTones } from '../../../core'
+import type { KeptTone } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { fileName, saveFile } from '../../parts/saveFile'
+import { toneColour } from '../../parts/toneColour'
+import { useProject } from '../../stores/project'
+
+/** Tones put by under a name: used on any figure, taken away as a file, brought back. */
+const store = useProject()
+const name = ref('')
+const trouble = ref('')
+const input = ref<HTMLInputElement>()
+
+function keep(): void {
+  const kept = name.value.trim() || `${store.figure.name}, ${store.figure.note}`.slice(0, 80)
+  store.keepTones([{ name: kept, tone: store.figure.tone }])
+  name.value = ''
+}
+const save = (): void =>
+  saveFile(
+    fileName(`${store.project.name} tones`, 'tones.json'),
+    formatTones(store.project.tones as KeptTone[]),
+    'application/json',
+  )
+
+async function open(): Promise<void> {
+  const file = input.value?.files?.[0]
+  if (!file) return
+  const reading = parseTones(await file.text())
+  input.value!.value = ''
+  trouble.value = reading.ok
+    ? ''
+    : `“${file.name}” was not opened. ${reading.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`
+  if (reading.ok) store.keepTones(reading.value)
+}
+</script>
+
+<template>
+  <section aria-labelledby="kept">
+    <h2 id="kept">Kept tones</h2>
+    <ul v-if="store.project.tones?.length">
+      <li v-for="{ name: kept, tone } in store.project.tones" :key="kept">
+        <button
+          type="button"
+          class="use"
+          :title="`Use on ${store.figure.name}`"
+          @click="store.setTone({ ...tone })"
+        >
+          <ColourPatch :lab="toneColour(tone)" class="swatch" />
+          <span>{{ kept }}</span>
+        </button>
+        <button
+          type="button"
+          class="plain drop"
+          :aria-label="`Let go of ${kept}`"
+          @click="store.dropTone(kept)"
+        >
+          ×
+        </button>
+      </li>
+    </ul>
+    <form @submit.prevent="keep">
+      <input
+        v-model="name"
+        maxlength="80"
+        aria-label="Name of the tone"
+        :placeholder="store.figure.note"
+      />
+      <button type="submit" class="plain">Keep</button>
+    </form>
+    <div class="files">
+      <button type="button" class="plain" :disabled="!store.project.tones?.length" @click="save">
+        Save to a file
+      </button>
+      <button type="button" class="plain" @click="input?.click()">Open a file…</button>
+      <input
+        ref="input"
+        type="file"
+        accept=".json"
+        class="unseen"
+        aria-label="Tones file"
+        tabindex="-1"
+        @change="open"
+      />
+    </div>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 6px 0;
+}
+li,
+form,
+.files {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+form,
+.files {
+  margin-top: 6px;
+}
+.use {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  border: 0;
+  padding: 2px 0;
+  background: transparent;
+  text-align: left;
+  font-size: 14px;
+}
+.swatch {
+  flex: 0 0 44px;
+  height: 28px;
+}
+.drop {
+  padding: 0 10px;
+  min-height: 28px;
+  border-color: transparent;
+}
+form input {
+  flex: 1;
+  min-width: 0;
+  min-height: 36px;
+  background: var(--field-high);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 0 8px;
+}
+form input::placeholder {
+  color: var(--ink-soft);
+}
+.files .plain {
+  font-size: 14px;
+}
+p {
+  margin: 6px 0 0;
+  font-size: 14px;
+}
+</style>

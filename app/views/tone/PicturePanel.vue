@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { MOST_MEGAPIXELS } from '../../../core'
+import type { Lab } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { useProject } from '../../stores/project'
+import PictureCanvas from './PictureCanvas.vue'
+import { usePicture } from './usePicture'
+import type { PictureTool } from './usePicture'
+import { fitWords } from './words'
+
+/** From a photograph to tones: show what is neutral, choose the skin, take what was found. */
+const project = useProject()
+const store = usePicture()
+const input = ref<HTMLInputElement>()
+const tool = ref<PictureTool>('neutral')
+const brush = ref(5)
+const over = ref(false)
+const tools: { key: PictureTool; name: string; hint: string }[] = [
+  {
+    key: 'neutral',
+    name: 'Neutral',
+    hint: 'Click something grey or white in the same light as the skin.',
+  },
+  { key: 'brush', name: 'Brush', hint: 'Brush over the skin; leave hair, eyes and glints out.' },
+  { key: 'lasso', name: 'Lasso', hint: 'Draw round the skin.' },
+  { key: 'point', name: 'One place', hint: 'Click one place to take its colour.' },
+]
+const hint = computed(() => tools.find(({ key }) => key === tool.value)!.hint)
+const assumption = computed(() =>
+  store.neutral
+    ? 'Colours are corrected by the neutral you showed.'
+    : 'No neutral shown: the picture is taken to be lit by plain daylight and balanced for it.',
+)
+
+function take(files: FileList | null | undefined): void {
+  const file = files?.[0]
+  if (file) void store.open(file)
+  if (input.value) input.value.value = ''
+}
+const asHide = ({ L, a, b }: Lab): void => project.setTone({ kind: 'hide', lab: { L, a, b } })
+const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide'))
+</script>
+
+<template>
+  <section
+    class="panel"
+    aria-label="From a picture"
+    @dragover.prevent="over = true"
+    @dragleave="over = false"
+    @drop.prevent="((over = false), take($event.dataTransfer?.files))"
+  >
+    <input
+      ref="input"
+      type="file"
+      accept="image/jpeg,image/png,image/webp"
+      class="unseen"
+      aria-label="Picture file"
+      tabindex="-1"
+      @change="take(input?.files)"
+    />
+    <p v-if="store.trouble" class="trouble" role="alert">{{ store.trouble }}</p>
+    <div v-if="!store.picture" class="empty" :class="{ over }">
+      <p>Drop a photograph or scan of a person, a model or a hide here.</p>
+      <button type="button" class="primary" @click="input?.click()">Open a picture…</button>
+      <p class="soft">
+        JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine: nothing
+        is sent anywhere, and it is gone when the tab closes.
+      </p>
+    </div>
+    <p v-if="store.progress !== undefined" role="status">
+      Opening… <progress :value="store.progress" max="1" />
+    </p>
+    <template v-if="store.picture">
+      <div class="tools">
+        <span class="group" role="radiogroup" aria-label="Tool">
+          <button
+            v-for="{ key, name } in tools"
+            :key="key"
+            type="button"
+            role="radio"
+            class="plain"
+            :aria-checked="tool === key"
+            @click="tool = key"
+          >
+            {{ name }}
+          </button>
+        </span>
+        <label v-if="tool === 'brush'">
+          Brush size
+          <input v-model.number="brush" type="range" min="1" max="15" step="0.5" />
+        </label>
+        <button
+          type="button"
+          class="plain"
+          :disabled="!store.mask"
+          @click="store.choose(undefined)"
+        >
+          Choose anew
+        </button>
+        <button type="button" class="plain" @click="input?.click()">Another picture…</button>
+      </div>
+      <p class="soft hint">{{ hint }} {{ assumption }} The picture stays on this machine.</p>
+      <PictureCanvas :tool="tool" :brush="brush" />
+      <div v-if="store.point" class="one">
+        <ColourPatch :lab="store.point.lab" class="swatch" label="The place you clicked" />
+        <span>
+          L {{ store.point.lab.L.toFixed(1) }} a {{ store.point.lab.a.toFixed(1) }} b
+          {{ store.point.lab.b.toFixed(1) }}
+        </span>
+        <button type="button" class="plain" @click="asHide(store.point.lab)">
+          Aim {{ project.figure.name.split(',')[0] }} at this colour
+        </button>
+      </div>
+      <div v-if="store.answer" class="found" aria-live="polite">
+        <div class="head">
+          <h2>{{ store.answer.tones.length }} tones, dark to light</h2>
+          <label>
+            How many
+            <select v-model.number="store.count">
+              <option v-for="n in [3, 4, 5, 6, 7]" :key="n" :value="n">{{ n }}</option>
+            </select>
+          </label>
+        </div>
+        <div class="strip">
+          <ColourPatch
+            v-for="({ lab, share }, i) in store.answer.tones"
+            :key="i"
+            :lab="lab"
+            class="tone"
+            :style="{ flex: Math.max(0.05, share) }"
+            :label="`Tone ${i + 1}, ${Math.round(share * 100)}%`"
+          >
+            <span aria-hidden="true">{{ Math.round(lab.L) }}</span>
+          </ColourPatch>
+        </div>
+        <p>
+          Best explained as {{ kind }}, off by {{ store.answer.off.toFixed(1) }}:
+          {{ fitWords(store.answer.off) }}.
+          <template v-if="kind === 'hide'">
+            The nearest skin would be {{ store.answer.skinOff.toFixed(0) }} off.
+          </template>
+        </p>
+        <button type="button" class="primary" @click="project.setTone(store.answer.tone)">
+          Use as {{ project.figure.name.split(',')[0] }}’s {{ kind }}
+        </button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.trouble {
+  margin: 0;
+  padding: 10px 14px;
+  background: var(--ground);
+  color: #fff;
+}
+.empty {
+  width: 100%;
+  min-height: 300px;
+  display: grid;
+  place-content: center;
+  justify-items: center;
+  text-align: center;
+  gap: 8px;
+  border: 2px dashed var(--line);
+}
+.empty.over {
+  border-color: var(--ink);
+  background: var(--field-high);
+}
+.empty p {
+  margin: 0;
+  max-width: 60ch;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+}
+.group {
+  display: flex;
+}
+[role='radio'][aria-checked='true'] {
+  background: var(--ink);
+  color: var(--field-high);
+}
+label {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.hint {
+  margin: 0;
+  font-size: 15px;
+}
+.one {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+}
+.swatch {
+  width: 72px;
+  height: 36px;
+}
+.found {
+  width: 100%;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 6px;
+}
+.strip {
+  display: flex;
+}
+.tone {
+  height: 64px;
+  display: flex;
+  align-items: flex-end;
+  padding: 2px 6px;
+  font-size: 14px;
+}
+.found p {
+  margin: 6px 0;
+}
+select {
+  min-height: 36px;
+  background: var(--field-high);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+}
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Tone } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { toneColour } from '../../parts/toneColour'
+import { useProject } from '../../stores/project'
+
+/** Named tones to start from, edge to edge. */
+defineProps<{ label: string; places: readonly { name: string; tone: Tone }[] }>()
+const store = useProject()
+</script>
+
+<template>
+  <div class="places" role="group" :aria-label="label">
+    <button
+      v-for="{ name, tone } in places"
+      :key="name"
+      type="button"
+      @click="store.setTone({ ...tone })"
+    >
+      <ColourPatch :lab="toneColour(tone)" class="swatch" />
+      <span>{{ name }}</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.places {
+  display: flex;
+  margin-left: 22px;
+  overflow-x: auto;
+  padding: 3px 0;
+}
+button {
+  display: flex;
+  flex-direction: column;
+  flex: 1 0 66px;
+  border: 0;
+  padding: 0;
+  background: transparent;
+  text-align: left;
+  font-size: 14px;
+  line-height: 1.15;
+}
+span {
+  display: block;
+  padding: 3px 4px 0 1px;
+}
+.swatch {
+  width: 100%;
+  height: 30px;
+}
+</style>

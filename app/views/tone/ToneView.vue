@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import FigureRail from '../../parts/FigureRail.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useProject } from '../../stores/project'
+import HidePanel from './HidePanel.vue'
+import KeptTones from './KeptTones.vue'
+import NumberPanel from './NumberPanel.vue'
+import PicturePanel from './PicturePanel.vue'
+import PlacesOfLife from './PlacesOfLife.vue'
+import SkinPanel from './SkinPanel.vue'
+import UnderLights from './UnderLights.vue'
+
+const store = useProject()
+const route = useRoute()
+const ways = [
+  { key: 'skin', name: 'Skin', panel: SkinPanel },
+  { key: 'hide', name: 'Hide', panel: HidePanel },
+  { key: 'picture', name: 'From a picture', panel: PicturePanel },
+  { key: 'number', name: 'By number', panel: NumberPanel },
+] as const
+const way = computed(
+  () =>
+    ways.find(({ key }) => key === route.params.way) ??
+    ways.find(({ key }) => key === store.figure.tone.kind)!,
+)
+</script>
+
+<template>
+  <main>
+    <ViewHead :title="store.figure.name" :note="store.figure.note">
+      <RouterLink to="/ladder" class="plain next">To the ladder</RouterLink>
+    </ViewHead>
+    <div class="body">
+      <div class="main">
+        <FigureRail />
+        <nav class="ways" aria-label="Ways to decide the tone">
+          <RouterLink
+            v-for="{ key, name } in ways"
+            :key="key"
+            :to="`/tone/${key}`"
+            :aria-current="way.key === key ? 'page' : undefined"
+            replace
+            >{{ name }}</RouterLink
+          >
+        </nav>
+        <component :is="way.panel" />
+      </div>
+      <aside class="side">
+        <PlacesOfLife />
+        <UnderLights />
+        <KeptTones />
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.body {
+  min-height: calc(100vh - 53px);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+}
+.main {
+  padding: 10px 24px 24px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
+  align-content: start;
+}
+.side {
+  grid-template-columns: minmax(0, 1fr);
+  padding: 14px 16px;
+  background: var(--field-low);
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.next {
+  color: inherit;
+  text-decoration: none;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 22px;
+}
+.ways a {
+  color: inherit;
+  text-decoration: none;
+  padding: 8px 0 5px;
+  border-bottom: 3px solid transparent;
+}
+.ways a[aria-current] {
+  font-weight: 700;
+  border-color: var(--ink);
+}
+@media (max-width: 1000px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 640px) {
+  .main {
+    padding: 8px 12px 16px;
+  }
+}
+</style>

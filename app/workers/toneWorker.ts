@@ -1,0 +1,36 @@
+import { expose, transfer } from 'comlink'
+import { hideField, mixGamut, skinField } from '../../core'
+import type { FieldSkin, Gamut, HideField, Paint, SkinField } from '../../core'
+
+let gamut: Gamut | undefined
+let gamutKey = ''
+
+/** The most chroma of all mixes of a box; computed once a box. */
+function gamutOf(paints: Paint[]): Gamut {
+  const key = paints.map(({ id }) => id).join(' ')
+  if (!gamut || key !== gamutKey) {
+    gamut = mixGamut(paints)!
+    gamutKey = key
+  }
+  return gamut
+}
+
+const api = {
+  skin(common: FieldSkin, width: number, height: number): SkinField {
+    const field = skinField(common, width, height)
+    return transfer(field, [field.pixels.buffer])
+  },
+  hide(
+    paints: Paint[],
+    chroma: number,
+    width: number,
+    height: number,
+  ): HideField & { gamut: Gamut } {
+    const reach = gamutOf(paints)
+    const field = hideField(chroma, reach, width, height)
+    return transfer({ ...field, gamut: reach }, [field.pixels.buffer])
+  },
+}
+
+export type ToneApi = typeof api
+expose(api)
