@@ -18,14 +18,20 @@ export function installPackages() {
   }
 }
 
-/** Installs Debian's Chromium when there is none. */
-export function installChromium() {
-  if (existsSync('/usr/bin/chromium')) return
-  console.log('Installing Chromium from Debian…')
+/** Debian packages the tests need, and a program of each by which they are known to be there. */
+const debian = { chromium: '/usr/bin/chromium', argyll: '/usr/bin/spec2cie' }
+
+/** Installs what is missing of Debian's Chromium (browser tests) and ArgyllCMS (reference tests). */
+export function installDebian() {
+  const missing = Object.keys(debian).filter((name) => !existsSync(debian[name]))
+  if (missing.length === 0) return
+  console.log(`Installing ${missing.join(' and ')} from Debian…`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   run('apt-get', ['update', '-qq'], { env })
-  if (!run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env })) {
-    console.error('Chromium could not be installed with apt-get; the browser tests need it.')
+  if (!run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { env })) {
+    console.error(
+      `${missing.join(' and ')} could not be installed with apt-get; the tests need them.`,
+    )
     process.exit(1)
   }
 }

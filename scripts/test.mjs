@@ -1,9 +1,9 @@
 import { mkdirSync, rmSync } from 'node:fs'
-import { installChromium, installPackages, readJson, run } from './machine.mjs'
+import { installDebian, installPackages, readJson, run } from './machine.mjs'
 
 /** Types, lint, unit and reference tests, build, browser tests; then one line that counts them. */
 installPackages()
-installChromium()
+installDebian()
 rmSync('reports', { recursive: true, force: true })
 mkdirSync('reports')
 

@@ -3,9 +3,18 @@ import express from 'express'
 import type { Express } from 'express'
 import helmet from 'helmet'
 import { join } from 'node:path'
+import { hiddenPaints } from './reader/hiddenPaints'
+import { Instrument } from './reader/instrument'
+import { readerRoutes } from './reader/routes'
+
+/** The seed of the bottles and the noise of the reader that ships. */
+const READER_SEED = 54
+
+const simulatedReader = (): Instrument =>
+  new Instrument(hiddenPaints(READER_SEED), READER_SEED, Date.now)
 
 /** The web server: the built application, nothing from outside, nothing inline. */
-export function createApp(builtDir: string): Express {
+export function createApp(builtDir: string, reader: Instrument = simulatedReader()): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -30,10 +39,18 @@ export function createApp(builtDir: string): Express {
       strictTransportSecurity: false,
     }),
   )
-  app.use(compression())
+  // A stream of events must not wait in a compressor.
+  app.use(
+    compression({
+      filter: (request, response) =>
+        !/event-stream/.test(String(response.getHeader('Content-Type'))) &&
+        compression.filter(request, response),
+    }),
+  )
   app.get('/health', (_request, response) => {
     response.json({ status: 'ok' })
   })
+  app.use('/reader', readerRoutes(reader))
   app.use('/assets', express.static(join(builtDir, 'assets'), { immutable: true, maxAge: '1y' }))
   app.use(express.static(builtDir))
   app.use('/assets', (_request, response) => {

@@ -32,7 +32,7 @@ export const throughFilm = (tau: number, K: number, S: number, backing: number):
 export function filmInside(K: number, S: number, thicknessMm: number, backing: number): number {
   if (thicknessMm === Infinity) {
     if (K === 0 && S === 0) return backing
-    if (K === 0) return 1
+    if (K * (K + 2 * S) === 0) return 1
   }
   return throughFilm(filmTau(K, S, thicknessMm), K, S, backing)
 }

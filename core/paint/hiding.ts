@@ -1,7 +1,7 @@
 import { xyzOf } from '../colour/lab'
 import { flatSpectrum } from '../colour/spectrum'
 import { filmReflectance } from './film'
-import type { Mixture } from './paint'
+import type { Mixture, OpacityClass } from './paint'
 
 /** A film hides when its contrast ratio reaches this (ISO 6504-3, ASTM D2805). */
 export const HIDDEN = 0.98
@@ -37,4 +37,16 @@ export function coatsToHide(
     else low = middle
   }
   return high
+}
+
+/** Least contrast ratio of a 10 µm coat for each class; common practice, no source. */
+export function opacityOf(mixture: Mixture): OpacityClass {
+  const hides = contrastRatio(mixture, 10)
+  return hides > 0.4
+    ? 'opaque'
+    : hides > 0.2
+      ? 'semi-opaque'
+      : hides > 0.1
+        ? 'semi-transparent'
+        : 'transparent'
 }

@@ -1,4 +1,5 @@
 import type { Spectrum } from '../colour/spectrum'
+import type { Spread } from './uncertainty/spread'
 
 /** Absorption and scattering of a paint or mix as it comes from the bottle, mm⁻¹, 380–730 nm by 10. */
 export interface Mixture {
@@ -8,7 +9,9 @@ export interface Mixture {
 
 export type OpacityClass = 'opaque' | 'semi-opaque' | 'semi-transparent' | 'transparent'
 export type DensityClass = 'light' | 'medium' | 'heavy'
-export type Origin = 'modelled from memory' | 'mixed' | 'calibrated'
+export type Origin = 'modelled from memory' | 'mixed' | 'calibrated' | 'estimated'
+/** What a bottle is for; mediums, thinners and varnishes take no part in mixes of colour. */
+export type PaintKind = 'paint' | 'translucent' | 'ink' | 'medium' | 'thinner' | 'varnish'
 
 /** One bottle. `pigments` are Colour Index names, such as PR101. */
 export interface Paint extends Mixture {
@@ -22,6 +25,10 @@ export interface Paint extends Mixture {
   lightfastness: 'I' | 'II' | 'III' | 'IV' | 'V'
   /** Keys into `cautions`. */
   hazards: HazardKey[]
+  /** A plain paint when not given. */
+  kind?: PaintKind
+  /** How far the curves may be off; that of a starter paint when not given. */
+  spread?: Spread
 }
 
 export type HazardKey = 'cadmium' | 'cobalt' | 'chromium' | 'manganese' | 'vanadium' | 'copper'

@@ -14,6 +14,11 @@ const MOST_ISSUES = 12
 function crossChecks(project: Project, paintIds: ReadonlySet<string>): FileIssue[] {
   const issues: FileIssue[] = []
   const seen = new Set<string>()
+  const known = new Set(paintIds)
+  project.box?.forEach(({ id }, i) => {
+    if (known.has(id)) issues.push({ place: `box[${i}].id`, message: `"${id}" is used twice` })
+    known.add(id)
+  })
   project.figures.forEach((figure, i) => {
     const place = `figures[${i}]`
     if (seen.has(figure.id))
@@ -26,7 +31,7 @@ function crossChecks(project: Project, paintIds: ReadonlySet<string>): FileIssue
     }
     for (const [step, parts] of Object.entries(figure.plan.kept))
       parts.forEach(({ paint }, k) => {
-        if (!paintIds.has(paint))
+        if (!known.has(paint))
           issues.push({
             place: `${place}.plan.kept.${step}[${k}].paint`,
             message: `there is no paint "${paint}" in this box`,

@@ -1,32 +1,11 @@
 import * as v from 'valibot'
+import { bottleSchema, ownPaintSchema } from '../box/schema'
+import { id, text, whole, within } from '../fields'
 import { moodLimits } from '../../ladder/targets'
 import { stepKeys } from '../../ladder/steps'
 import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
 import { stateNames } from '../../tone/states'
-
-const within = ([least, most]: readonly [number, number]) =>
-  v.pipe(
-    v.number(`is not a number; allowed is ${least} to ${most}`),
-    v.check(
-      (n) => Number.isFinite(n) && n >= least && n <= most,
-      ({ input }) => `is ${String(input)}; allowed is ${least} to ${most}`,
-    ),
-  )
-
-const whole = (least: number, most: number) =>
-  v.pipe(
-    v.number(`is not a number; allowed is a whole number from ${least} to ${most}`),
-    v.check(
-      (n) => Number.isInteger(n) && n >= least && n <= most,
-      ({ input }) => `is ${String(input)}; allowed is a whole number from ${least} to ${most}`,
-    ),
-  )
-
-const text = (most: number) =>
-  v.pipe(v.string('is not text'), v.maxLength(most, `is longer than ${most} characters`))
-
-const id = v.pipe(text(80), v.regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'))
 
 export const toneSchema = v.variant(
   'kind',
@@ -101,12 +80,15 @@ export const projectSchema = v.object({
   name: v.pipe(text(120), v.minLength(1, 'is empty')),
   figure: id,
   /** Paints that stay out of every plan, by id. */
-  out: v.pipe(v.array(id), v.maxLength(500, 'has more than 500 paints')),
+  out: v.pipe(v.array(id), v.maxLength(1100, 'has more than 1100 paints')),
   figures: v.pipe(
     v.array(figure),
     v.minLength(1, 'is empty; a project has at least one figure'),
     v.maxLength(200, 'has more than 200 figures'),
   ),
+  /** The painter's own paints, and what is known of bottles, by paint id. */
+  box: v.optional(v.pipe(v.array(ownPaintSchema), v.maxLength(1000, 'has more than 1000 paints'))),
+  bottles: v.optional(v.record(v.string(), bottleSchema)),
   /** Tones put by under a name. */
   tones: v.optional(v.pipe(v.array(keptToneSchema), v.maxLength(200, 'has more than 200 tones'))),
 })

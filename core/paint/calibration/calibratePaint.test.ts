@@ -79,14 +79,14 @@ describe('calibrating from clean readings', () => {
     }
     const masstone: Swatch = { kind: 'masstone', reflectance: opaqueReflectance(paint) }
     const glare = film(paint, 0.85)
-    glare.reflectance[4] = 0.99
+    glare.reflectance![4] = 0.99
     expect(caught([film(paint, 0.02), glare])).toMatchObject({
       swatch: 2,
       value: 0.99,
       wavelengthNm: 420,
     })
     const brighter = film(paint, 0.02)
-    brighter.reflectance.fill(0.9)
+    brighter.reflectance!.fill(0.9)
     expect(caught([film(paint, 0.85), brighter]).message).toContain('no film of one thickness')
     expect(caught([masstone, { ...tint(paint, 0.1), share: 2 } as Swatch])).toMatchObject({
       swatch: 2,

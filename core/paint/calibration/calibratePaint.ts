@@ -1,135 +1,126 @@
+import { smoothestReflectance } from '../../colour/smoothest'
 import { BANDS, wavelengthsNm } from '../../colour/spectrum'
-import { contrastRatio } from '../hiding'
-import type { Mixture, OpacityClass, Paint } from '../paint'
+import type { Spectrum } from '../../colour/spectrum'
+import { opacityOf } from '../hiding'
+import { opaqueReflectance } from '../opaque'
+import type { Paint } from '../paint'
 import { inside } from '../surface'
 import { CalibrationError } from './calibrationError'
+import { fitCurves } from './fitCurves'
+import type { Prior } from './fitCurves'
+import { readingNoise } from './noise'
 import { solveFilm } from './solveFilm'
 import { checkSwatches } from './swatch'
 import type { Swatch } from './swatch'
 
-type Tint = Extract<Swatch, { kind: 'tint' }>
-type Film = Extract<Swatch, { kind: 'film' }>
-
 /** K/S of an opaque coat from what is seen of it (Kubelka & Munk 1931). */
 export const ratioOf = (seen: number): number => {
   const r = Math.max(1e-6, inside(seen))
-  return (1 - r) ** 2 / (2 * r)
+  return Math.max(1e-6, (1 - r) ** 2 / (2 * r))
 }
 
-/**
- * K and S from masstone and tint: with q = K/S of the paint and t of a tint of share c in a white
- * Kw, Sw, c·S·(q − t) = (1 − c)(t·Sw − Kw). Bands where paint and white look alike say little, so
- * every tint counts with the square of q − t, and neighbours fill in what is left open.
- */
-function fromTints(masstone: Swatch, tints: readonly Tint[], places: readonly number[]): Mixture {
-  const q = masstone.reflectance.map(ratioOf)
-  const S = new Float64Array(BANDS)
-  const weight = new Float64Array(BANDS)
-  tints.forEach(({ share, white, reflectance }, k) => {
-    for (let i = 0; i < BANDS; i++) {
-      const t = ratioOf(reflectance[i]!)
-      const gap = share * (q[i]! - t)
-      const brought = (1 - share) * (t * white.S[i]! - white.K[i]!)
-      if (brought <= 0 || gap <= 0) {
-        if (q[i]! > 1 && gap <= 0)
-          throw new CalibrationError(
-            `swatch ${places[k]}: the tint reads ${reflectance[i]} at ${wavelengthsNm[i]} nm, darker than the paint itself`,
-            places[k]!,
-            reflectance[i]!,
-            wavelengthsNm[i],
-          )
-        continue
-      }
-      const trust = (gap / (t + 0.01)) ** 2
-      S[i]! += trust * Math.log(brought / gap)
-      weight[i]! += trust
+/** Readings of a swatch, or the smoothest curve of its colour. */
+export const readingOf = ({ reflectance, lab }: Swatch): Spectrum =>
+  reflectance ?? smoothestReflectance(lab!)
+
+/** Further off than so many standard deviations, and than so much, a reading cannot be explained. */
+const SIGMAS = 12
+const LEAST_GAP = 0.02
+
+/** Readings of a very dark paint are mostly noise; a start darker than this would find no way back. */
+const DARKEST = 0.003
+
+/** Scattering, mm⁻¹, of the middle of all paints at 550 nm, and its fall; a wide guess, from memory. */
+const MIDDLE_S = 35
+const MIDDLE_FALLS = 0.8
+
+type Film = Extract<Swatch, { kind: 'film' }>
+
+/** log(K/S) to start from: the masstone's, or what the films themselves give band by band. */
+function firstGuess(swatches: readonly Swatch[]): Float64Array {
+  const masstone = swatches.find(({ kind }) => kind === 'masstone')
+  if (masstone) return readingOf(masstone).map((r) => Math.log(ratioOf(Math.max(DARKEST, r))))
+  const [one, other] = swatches.filter((s): s is Film => s.kind === 'film') as [Film, Film]
+  const [r1, r2] = [readingOf(one), readingOf(other)]
+  return Float64Array.from({ length: BANDS }, (_, i) => {
+    try {
+      const { K, S } = solveFilm(
+        { ground: inside(one.over[i]!), seen: inside(r1[i]!) },
+        { ground: inside(other.over[i]!), seen: inside(r2[i]!) },
+        one.thicknessUm / 1000,
+      )
+      return Math.log(Math.min(1e4, Math.max(1e-4, (K + 1e-3) / (S + 1e-3))))
+    } catch {
+      return Math.log(ratioOf(Math.max(r1[i]!, r2[i]!)))
     }
   })
-  if (!weight.some((w) => w > 0))
-    throw new CalibrationError(
-      `swatch ${places[0]}: the tint looks no different from the paint, so its strength cannot be told`,
-      places[0]!,
-      NaN,
-    )
-  // A weak pull toward the neighbours, in logarithms: S of real pigments changes slowly.
-  const pull = 1e-3 * Math.max(...weight)
-  const log = S.map((sum, i) => (weight[i]! > 0 ? sum / weight[i]! : NaN))
-  const known = log.filter(Number.isFinite)
-  const mean = known.reduce((sum, v) => sum + v, 0) / known.length
-  const smooth = log.map((v) => (Number.isFinite(v) ? v : mean))
-  for (let pass = 0; pass < 400; pass++)
-    for (let i = 0; i < BANDS; i++) {
-      const sides = [smooth[i - 1], smooth[i + 1]].filter((v) => v !== undefined)
-      smooth[i] =
-        (S[i]! + pull * sides.reduce((sum, v) => sum + v, 0)) / (weight[i]! + pull * sides.length)
-    }
-  const scattering = smooth.map(Math.exp)
-  return { K: scattering.map((s, i) => s * q[i]!), S: scattering }
 }
 
-function fromFilms(one: Film, other: Film, place: number): Mixture {
-  if (one.thicknessUm !== other.thicknessUm)
+/** A masstone with a tint, or one film over two grounds; anything more only sharpens it. */
+function checkEnough(swatches: readonly Swatch[]): void {
+  const films = swatches.filter((one): one is Film => one.kind === 'film')
+  const tinted = swatches.some(({ kind }) => kind === 'tint')
+  const neat = swatches.some(({ kind }) => kind === 'masstone')
+  if (!(films.length >= 2 || (neat && (tinted || films.length > 0))))
     throw new CalibrationError(
-      `swatch ${place}: the films are ${one.thicknessUm} and ${other.thicknessUm} µm thick; one thickness is needed`,
-      place,
-      other.thicknessUm,
+      'a paint needs a masstone and a tint, or the same film over two grounds',
+      swatches.length,
+      swatches.length,
     )
-  const K = new Float64Array(BANDS)
-  const S = new Float64Array(BANDS)
-  for (let i = 0; i < BANDS; i++) {
-    const reading = ({ over, reflectance }: Film) => ({
-      ground: inside(over[i]!),
-      seen: inside(reflectance[i]!),
-    })
-    try {
-      const solved = solveFilm(reading(one), reading(other), one.thicknessUm / 1000)
-      K[i] = solved.K
-      S[i] = solved.S
-    } catch (error) {
+  const odd = films.find(({ thicknessUm }) => thicknessUm !== films[0]!.thicknessUm)
+  if (odd && films.length === 2)
+    throw new CalibrationError(
+      `swatch ${swatches.indexOf(odd) + 1}: the films are ${films[0]!.thicknessUm} and ${odd.thicknessUm} µm thick; one thickness is needed`,
+      swatches.indexOf(odd) + 1,
+      odd.thicknessUm,
+    )
+}
+
+/** White only lightens: a tint darker than the neat paint, where that is darker than the white, is a mix-up. */
+function checkTints(swatches: readonly Swatch[]): void {
+  const neat = swatches.find((one) => one.kind === 'masstone' && one.reflectance)?.reflectance
+  if (!neat) return
+  swatches.forEach((swatch, s) => {
+    if (swatch.kind !== 'tint' || !swatch.reflectance) return
+    const white = opaqueReflectance(swatch.white)
+    const at = swatch.reflectance.findIndex(
+      (r, i) => r < neat[i]! - LEAST_GAP && neat[i]! < white[i]!,
+    )
+    if (at < 0) return
+    throw new CalibrationError(
+      `swatch ${s + 1}: the tint reads ${swatch.reflectance[at]} at ${wavelengthsNm[at]} nm, darker than the paint itself`,
+      s + 1,
+      swatch.reflectance[at]!,
+      wavelengthsNm[at],
+    )
+  })
+}
+
+/** Refuses readings that no paint could have given together, by the one that is furthest off. */
+function checkExplained(swatches: readonly Swatch[], predicted: readonly Spectrum[]): void {
+  swatches.forEach((swatch, s) => {
+    swatch.reflectance?.forEach((r, i) => {
+      const gap = Math.abs(r - predicted[s]![i]!)
+      if (gap < Math.max(LEAST_GAP, SIGMAS * readingNoise(r))) return
+      const why = {
+        masstone: 'no paint reads so neat and as the other swatches do',
+        tint: `the tint reads ${r}; no share of the paint in this white does so`,
+        film: `it reads ${r}; no film of one thickness does this and the other reading`,
+      }[swatch.kind]
       throw new CalibrationError(
-        `swatch ${place}: at ${wavelengthsNm[i]} nm ${(error as Error).message}`,
-        place,
-        other.reflectance[i]!,
+        `swatch ${s + 1}: at ${wavelengthsNm[i]} nm ${why}`,
+        s + 1,
+        r,
         wavelengthsNm[i],
       )
-    }
-  }
-  return { K, S }
-}
-
-function solved(swatches: readonly Swatch[]): Mixture {
-  const films = swatches.filter((one): one is Film => one.kind === 'film')
-  if (films.length === 2) return fromFilms(films[0]!, films[1]!, swatches.indexOf(films[1]!) + 1)
-  const masstone = swatches.find(({ kind }) => kind === 'masstone')
-  const tints = swatches.filter((one): one is Tint => one.kind === 'tint')
-  if (masstone && tints.length > 0)
-    return fromTints(
-      masstone,
-      tints,
-      tints.map((tint) => swatches.indexOf(tint) + 1),
-    )
-  throw new CalibrationError(
-    'a paint needs a masstone and a tint, or the same film over two grounds',
-    swatches.length,
-    swatches.length,
-  )
-}
-
-/** Least contrast ratio of a 10 µm coat for each class; common practice, no source. */
-const opacityOf = (mixture: Mixture): OpacityClass => {
-  const hides = contrastRatio(mixture, 10)
-  return hides > 0.4
-    ? 'opaque'
-    : hides > 0.2
-      ? 'semi-opaque'
-      : hides > 0.1
-        ? 'semi-transparent'
-        : 'transparent'
+    })
+  })
 }
 
 /**
  * A paint from measured swatches: a masstone and one or more tints with a known white, or the same
- * film over two grounds. K and S in mm⁻¹.
+ * film over two grounds; spectral readings or colours. K and S in mm⁻¹, with the spread that the noise
+ * of the readings leaves.
  * @param about what is known of the bottle; without it the paint is called "calibrated paint".
  * @throws CalibrationError naming the swatch (from 1) and the value that cannot be.
  * @example calibratePaint([{ kind: 'masstone', reflectance }, { kind: 'tint', share: 0.1, white, reflectance: paler }])
@@ -139,17 +130,31 @@ export function calibratePaint(
   about: Partial<Omit<Paint, 'K' | 'S' | 'origin'>> = {},
 ): Paint {
   checkSwatches(swatches)
-  const mixture = solved(swatches)
+  checkEnough(swatches)
+  checkTints(swatches)
+  const spectral = swatches.every(({ reflectance }) => reflectance)
+  const prior: Prior = {
+    u: firstGuess(swatches),
+    v: Float64Array.from(wavelengthsNm, (nm) => Math.log(MIDDLE_S * (nm / 550) ** -MIDDLE_FALLS)),
+    strength: 0.6,
+    depth: 4,
+    stepU: spectral ? 0.4 : 0.12,
+    stepV: 0.015,
+  }
+  const { K, S, spread, predicted } = fitCurves(swatches, prior)
+  checkExplained(swatches, predicted)
   return {
     id: 'calibrated',
     name: 'calibrated paint',
     pigments: [],
-    opacity: opacityOf(mixture),
+    opacity: opacityOf({ K, S }),
     density: 'medium',
     lightfastness: 'III',
     hazards: [],
     ...about,
     origin: 'calibrated',
-    ...mixture,
+    K,
+    S,
+    spread,
   }
 }

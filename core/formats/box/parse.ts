@@ -1,0 +1,42 @@
+import * as v from 'valibot'
+import { refused } from '../issues'
+import type { Reading } from '../issues'
+import { issuesOf, jsonError } from '../json'
+import { bottleSchema, ownPaintSchema } from './schema'
+import type { Bottle, OwnPaint } from './schema'
+
+export const MOST_PAINTS = 1000
+
+const schema = v.object({
+  format: v.literal('cobaltfinch-box', 'this is no box file; it says "cobaltfinch-box"'),
+  version: v.literal(1, 'this program reads version 1'),
+  paints: v.pipe(
+    v.array(ownPaintSchema),
+    v.maxLength(MOST_PAINTS, `has more than ${MOST_PAINTS} paints`),
+  ),
+  bottles: v.record(v.string(), bottleSchema),
+})
+
+export interface Box {
+  paints: OwnPaint[]
+  bottles: Record<string, Bottle>
+}
+
+/** Reads a box file: paints with their curves, and bottles by paint. All of it or nothing. */
+export function parseBox(text: string): Reading<Box> {
+  let data: unknown
+  try {
+    data = JSON.parse(text.replace(/^\uFEFF/, ''))
+  } catch (error) {
+    return jsonError(text, error)
+  }
+  const result = v.safeParse(schema, data)
+  if (!result.success) return { ok: false, issues: issuesOf(result.issues as never).slice(0, 12) }
+  const { paints, bottles } = result.output
+  const twice = paints.find(({ id }, i) => paints.findIndex((one) => one.id === id) !== i)
+  if (twice) return refused('paints', `"${twice.id}" is used twice`)
+  return { ok: true, value: { paints, bottles } }
+}
+
+export const formatBox = ({ paints, bottles }: Box): string =>
+  JSON.stringify({ format: 'cobaltfinch-box', version: 1, paints, bottles }, null, 2) + '\n'

@@ -1,0 +1,31 @@
+import type { Paint } from '../../paint/paint'
+import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
+import type { OwnPaint } from './schema'
+
+const written = (values: ArrayLike<number>): string =>
+  Array.from(values, (value) => String(Number(value.toPrecision(6)))).join(' ')
+const read = (text: string): number[] => text.split(' ').map(Number)
+
+/** A paint as the project file keeps it; six digits a number. */
+export const recordOf = (paint: Paint): OwnPaint => ({
+  id: paint.id,
+  name: paint.name,
+  kind: paint.kind ?? 'paint',
+  pigments: paint.pigments,
+  opacity: paint.opacity,
+  hazards: paint.hazards,
+  origin: paint.origin === 'modelled from memory' ? 'mixed' : paint.origin,
+  K: written(paint.K),
+  S: written(paint.S),
+  spread: written(paint.spread ?? STARTER_SPREAD),
+})
+
+/** The paint of a record. */
+export const paintOfRecord = ({ K, S, spread, ...about }: OwnPaint): Paint => ({
+  ...about,
+  density: 'medium',
+  lightfastness: 'III',
+  K: Float64Array.from(read(K)),
+  S: Float64Array.from(read(S)),
+  spread: read(spread),
+})

@@ -1,0 +1,177 @@
+import { XMLParser, XMLValidator } from 'fast-xml-parser'
+import { illuminants } from '../../colour/white'
+import type { Illuminant, WhiteName } from '../../colour/white'
+import { refused } from '../issues'
+import type { FileIssue, Reading } from '../issues'
+import type { Measurement, MeasurementFile } from '../measurement'
+import { resample, resampleNotes } from '../resample'
+
+const MOST_CHARACTERS = 20_000_000
+const MOST_DEPTH = 60
+const MOST_OBJECTS = 20_000
+const MOST_ISSUES = 12
+
+type Node = Record<string, unknown>
+const list = (value: unknown): Node[] =>
+  (Array.isArray(value) ? value : value === undefined ? [] : [value]).filter(
+    (one): one is Node => typeof one === 'object' && one !== null,
+  )
+const child = (node: unknown, name: string): unknown =>
+  typeof node === 'object' && node !== null ? (node as Node)[name] : undefined
+const textOf = (value: unknown): string =>
+  typeof value === 'object' && value !== null
+    ? String((value as Node)['#text'] ?? '')
+    : String(value ?? '')
+const numberOf = (text: string): number =>
+  /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(text.trim()) ? Number(text) : NaN
+
+interface Specification {
+  white?: WhiteName
+  start?: number
+  increment?: number
+}
+
+function specifications(resources: unknown): Map<string, Specification> {
+  const found = new Map<string, Specification>()
+  for (const node of list(
+    child(child(resources, 'ColorSpecificationCollection'), 'ColorSpecification'),
+  )) {
+    const tristimulus = child(node, 'TristimulusSpec')
+    const illuminant = textOf(child(tristimulus, 'Illuminant')).trim()
+    const observer = /10/.test(textOf(child(tristimulus, 'Observer'))) ? 10 : 2
+    const range = child(child(node, 'MeasurementSpec'), 'WavelengthRange')
+    found.set(String(node['@Id']), {
+      white: illuminants.includes(illuminant as Illuminant)
+        ? `${illuminant as Illuminant}/${observer}`
+        : undefined,
+      start: numberOf(textOf(child(range, '@StartWL'))),
+      increment: numberOf(textOf(child(range, '@Increment'))),
+    })
+  }
+  return found
+}
+
+/** Deepest nesting of tags, without building anything. */
+function depthOf(text: string): number {
+  let depth = 0
+  let most = 0
+  for (const [tag] of text.matchAll(/<[^!?][^>]*>/g)) {
+    if (tag.startsWith('</')) depth--
+    else if (!tag.endsWith('/>')) most = Math.max(most, ++depth)
+  }
+  return most
+}
+
+function wellFormed(text: string): FileIssue | undefined {
+  if (text.length > MOST_CHARACTERS)
+    return { place: 'the file', message: `is larger than ${MOST_CHARACTERS / 1e6} MB` }
+  const doctype = text.search(/<!(DOCTYPE|ENTITY)/i)
+  if (doctype >= 0)
+    return {
+      place: `line ${text.slice(0, doctype).split('\n').length}`,
+      message: 'has a document type or entities of its own; such files are not read',
+    }
+  if (depthOf(text) > MOST_DEPTH)
+    return { place: 'the file', message: `nests deeper than ${MOST_DEPTH} tags; no CxF does` }
+  const checked = XMLValidator.validate(text)
+  if (checked === true) return undefined
+  return { place: `line ${checked.err.line}, column ${checked.err.col}`, message: checked.err.msg }
+}
+
+/**
+ * Reads CxF3 (ISO 17972-1:2015): objects with a reflectance spectrum, a CIELAB colour, or both. Other
+ * colour values are left out and said. Nothing is taken over unless all of it is sound.
+ */
+export function parseCxf(text: string): Reading<MeasurementFile> {
+  const clean = text.replace(/^\uFEFF/, '')
+  const broken = wellFormed(clean)
+  if (broken) return { ok: false, issues: [broken] }
+  let root: unknown
+  try {
+    root = new XMLParser({
+      ignoreAttributes: false,
+      attributeNamePrefix: '@',
+      removeNSPrefix: true,
+      parseTagValue: false,
+      processEntities: true,
+    }).parse(clean)
+  } catch (error) {
+    return refused('the file', (error as Error).message)
+  }
+  const resources = child(child(root, 'CxF'), 'Resources')
+  if (resources === undefined)
+    return refused('the file', 'is no CxF3: it has no CxF with Resources')
+  const objects = list(child(child(resources, 'ObjectCollection'), 'Object'))
+  if (objects.length === 0) return refused('ObjectCollection', 'holds no object')
+  if (objects.length > MOST_OBJECTS)
+    return refused(
+      'ObjectCollection',
+      `holds ${objects.length} objects; up to ${MOST_OBJECTS} can be read`,
+    )
+
+  const specs = specifications(resources)
+  const issues: FileIssue[] = []
+  const notes = new Set<string>()
+  const measurements: Measurement[] = []
+  for (const [i, object] of objects.entries()) {
+    const name = String(object['@Name'] ?? object['@Id'] ?? i + 1)
+    const values = child(object, 'ColorValues')
+    const place = `Object "${name.slice(0, 60)}"`
+    const one: Measurement = { name }
+    const spectrum = list(child(values, 'ReflectanceSpectrum'))[0]
+    if (spectrum) {
+      const spec = specs.get(String(spectrum['@ColorSpecification']))
+      const start = numberOf(String(spectrum['@StartWL'] ?? '')) || spec?.start || NaN
+      const step = spec?.increment || 10
+      const numbers = textOf(spectrum).trim().split(/\s+/).map(numberOf)
+      const odd = numbers.findIndex((n) => !(n >= -0.05 && n <= 4))
+      if (!(start >= 300 && start <= 800))
+        issues.push({
+          place,
+          message: 'its spectrum does not say where it starts (StartWL, 300 to 800 nm)',
+        })
+      else if (!(step >= 1 && step <= 40) || numbers.length < 4 || numbers.length > 1000)
+        issues.push({
+          place,
+          message: `its spectrum has ${numbers.length} values ${step} nm apart; 4 to 1000 are read`,
+        })
+      else if (odd >= 0)
+        issues.push({
+          place: `${place}, ReflectanceSpectrum`,
+          message: `value ${odd + 1} is not a number from 0 to 4`,
+        })
+      else {
+        const nm = numbers.map((_, k) => start + k * step)
+        for (const note of resampleNotes(nm)) notes.add(note)
+        one.reflectance = resample(
+          nm,
+          numbers.map((n) => Math.max(0, n)),
+        )
+      }
+    }
+    const lab = list(child(values, 'ColorCIELab'))[0]
+    if (lab) {
+      const [L, a, b] = ['L', 'A', 'B'].map((key) => numberOf(textOf(lab[key])))
+      if (!(L! >= 0 && L! <= 200 && Math.abs(a!) <= 200 && Math.abs(b!) <= 200))
+        issues.push({
+          place: `${place}, ColorCIELab`,
+          message: 'L, A and B are needed, within 0 to 200 and ±200',
+        })
+      else {
+        const white = specs.get(String(lab['@ColorSpecification']))?.white
+        if (!white) notes.add('some Lab values name no light we know; D50, 2° is taken')
+        one.lab = { L: L!, a: a!, b: b!, white: white ?? 'D50/2' }
+      }
+    }
+    const others = Object.keys((values ?? {}) as Node).filter(
+      (key) => !['ReflectanceSpectrum', 'ColorCIELab'].includes(key),
+    )
+    for (const key of others) notes.add(`${key} is left out; spectra and CIELAB are read`)
+    if (one.reflectance || one.lab) measurements.push(one)
+    if (issues.length >= MOST_ISSUES) break
+  }
+  if (issues.length > 0) return { ok: false, issues }
+  if (measurements.length === 0)
+    return refused('ObjectCollection', 'no object has a reflectance spectrum or a CIELAB colour')
+  return { ok: true, value: { measurements, notes: [...notes] } }
+}

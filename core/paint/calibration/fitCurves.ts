@@ -1,0 +1,253 @@
+import { labOfXyz } from '../../colour/lab'
+import { BANDS } from '../../colour/spectrum'
+import type { Spectrum } from '../../colour/spectrum'
+import { solve } from '../../colour/solve'
+import { weightsOf } from '../../colour/weights'
+import { filmInside } from '../film'
+import { infiniteReflectance } from '../opaque'
+import { inside, outside } from '../surface'
+import { K_SHAPES, S_SHAPES, SHAPES, shapes } from '../uncertainty/basis'
+import { choleskyOf } from '../uncertainty/cholesky'
+import type { Spread } from '../uncertainty/spread'
+import { PICKED_NOISE, readingNoise } from './noise'
+import type { Swatch } from './swatch'
+
+/** What is believed before any reading: curves, and how far each may be off. */
+export interface Prior {
+  /** log(K/S) and log S. */
+  u: Float64Array
+  v: Float64Array
+  /** One standard deviation of the mean of log S, and of a step of either curve to the next band. */
+  strength: number
+  stepU: number
+  stepV: number
+  /** Of the mean of log(K/S); readings tell it, so it is wide. */
+  depth: number
+}
+
+export interface FittedCurves {
+  K: Float64Array
+  S: Float64Array
+  spread: Spread
+  /** Predicted reading of every swatch. */
+  predicted: Spectrum[]
+}
+
+const N = 2 * BANDS
+const ROUNDS = 40
+
+/** What a swatch would read, at one band, of a paint of K/S = e^u and S = e^v. */
+function modelOf(swatch: Swatch): (band: number, u: number, v: number) => number {
+  if (swatch.kind === 'masstone') return (_, u) => outside(infiniteReflectance(Math.exp(u), 1))
+  if (swatch.kind === 'tint') {
+    const { share, white } = swatch
+    return (i, u, v) => {
+      const S = share * Math.exp(v) + (1 - share) * white.S[i]!
+      const K = share * Math.exp(u + v) + (1 - share) * white.K[i]!
+      return outside(infiniteReflectance(K, S))
+    }
+  }
+  const X = swatch.thicknessUm / 1000
+  const grounds = swatch.over.map((r) => inside(r))
+  return (i, u, v) => outside(filmInside(Math.exp(u + v), Math.exp(v), X, grounds[i]!))
+}
+
+/** Squared deviations as rows of a normal matrix: A += j jᵀ, b += j·r for sparse rows j. */
+class Normal {
+  readonly A = Array.from({ length: N }, () => new Float64Array(N))
+  readonly b = new Float64Array(N)
+
+  add(places: readonly number[], slopes: ArrayLike<number>, residual: number): void {
+    for (let m = 0; m < places.length; m++) {
+      const row = this.A[places[m]!]!
+      for (let k = 0; k < places.length; k++) row[places[k]!]! += slopes[m]! * slopes[k]!
+      this.b[places[m]!]! += slopes[m]! * residual
+    }
+  }
+}
+
+const everyBand = Array.from({ length: BANDS }, (_, i) => i)
+
+/** The prior as rows: means of both curves, and every step of them from the prior's own step. */
+function addPrior(
+  normal: Normal,
+  x: Float64Array,
+  { u, v, strength, stepU, stepV, depth }: Prior,
+): void {
+  const mean = (from: number, prior: Float64Array, sigma: number): void => {
+    const off = everyBand.reduce((sum, i) => sum + prior[i]! - x[from + i]!, 0) / BANDS
+    const slope = new Float64Array(BANDS).fill(1 / BANDS / sigma)
+    normal.add(
+      everyBand.map((i) => from + i),
+      slope,
+      off / sigma,
+    )
+  }
+  mean(0, u, depth)
+  mean(BANDS, v, strength)
+  const steps = (from: number, prior: Float64Array, sigma: number): void => {
+    for (let i = 1; i < BANDS; i++) {
+      const wanted = prior[i]! - prior[i - 1]!
+      const r = wanted - (x[from + i]! - x[from + i - 1]!)
+      normal.add([from + i, from + i - 1], [1 / sigma, -1 / sigma], r / sigma)
+    }
+  }
+  steps(0, u, stepU)
+  steps(BANDS, v, stepV)
+}
+
+function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
+  const model = modelOf(swatch)
+  const h = 1e-4
+  const R = Float64Array.from(everyBand, (i) => model(i, x[i]!, x[BANDS + i]!))
+  const dU = R.map((r, i) => (model(i, x[i]! + h, x[BANDS + i]!) - r) / h)
+  const dV = R.map((r, i) => (model(i, x[i]!, x[BANDS + i]! + h) - r) / h)
+  if (swatch.reflectance) {
+    for (const i of everyBand) {
+      const sigma = readingNoise(swatch.reflectance[i]!)
+      normal.add(
+        [i, BANDS + i],
+        [dU[i]! / sigma, dV[i]! / sigma],
+        (swatch.reflectance[i]! - R[i]!) / sigma,
+      )
+    }
+    return R
+  }
+  const weights = weightsOf()
+  const xyz = [weights.x, weights.y, weights.z].map((w) =>
+    R.reduce((sum, r, i) => sum + w[i]! * r, 0),
+  )
+  const lab = labOfXyz(xyz as [number, number, number], weights.white)
+  // Slopes of L, a, b by X, Y, Z, by small differences.
+  const slopes = [0, 1, 2].map((c) => {
+    const step = 1e-4 * (xyz[c]! + 0.01)
+    const there = labOfXyz(
+      xyz.map((v, k) => (k === c ? v + step : v)) as [number, number, number],
+      weights.white,
+    )
+    return [there.L - lab.L, there.a - lab.a, there.b - lab.b].map((d) => d / step)
+  })
+  const want = swatch.lab!
+  const residuals = [want.L - lab.L, want.a - lab.a, want.b - lab.b]
+  const places = Array.from({ length: N }, (_, i) => i)
+  residuals.forEach((residual, k) => {
+    const byBand = everyBand.map(
+      (i) =>
+        slopes[0]![k]! * weights.x[i]! +
+        slopes[1]![k]! * weights.y[i]! +
+        slopes[2]![k]! * weights.z[i]!,
+    )
+    const row = Float64Array.from(
+      places,
+      (p) => (byBand[p % BANDS]! * (p < BANDS ? dU : dV)[p % BANDS]!) / PICKED_NOISE,
+    )
+    normal.add(places, row, residual / PICKED_NOISE)
+  })
+  return R
+}
+
+/** Weighted squared residuals of prior and readings at x. */
+function costAt(
+  x: Float64Array,
+  swatches: readonly Swatch[],
+  prior: Prior,
+): { normal: Normal; cost: number; predicted: Spectrum[] } {
+  const normal = new Normal()
+  let cost = 0
+  const add = normal.add.bind(normal)
+  normal.add = (places, slopes, residual) => {
+    cost += residual * residual
+    add(places, slopes, residual)
+  }
+  addPrior(normal, x, prior)
+  const predicted = swatches.map((swatch) => addSwatch(normal, x, swatch))
+  return { normal, cost, predicted }
+}
+
+/**
+ * K and S that explain all readings best, given what is believed beforehand: Gauss–Newton with
+ * Levenberg's damping on log(K/S) and log S of every band (maximum a posteriori; Tarantola 2005,
+ * "Inverse Problem Theory", 3.2). The spread is the inverse of the last normal matrix, carried to the
+ * ten smooth shapes.
+ */
+export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurves {
+  // Strengths lie orders apart, so the start is the best of a coarse row of them.
+  let x = new Float64Array(N)
+  let now: ReturnType<typeof costAt> | undefined
+  for (let shift = -3; shift <= 3; shift += 0.5) {
+    const start = new Float64Array(N)
+    start.set(prior.u)
+    start.set(
+      prior.v.map((v) => v + shift),
+      BANDS,
+    )
+    const there = costAt(start, swatches, prior)
+    if (now && there.cost >= now.cost) continue
+    x = start
+    now = there
+  }
+  if (!now) throw new RangeError('the readings hold values that are no numbers')
+  let damping = 1e-3
+  for (let round = 0; round < ROUNDS && damping < 1e8; round++) {
+    const A = now.normal.A.map((row, i) => {
+      const copy = row.slice()
+      copy[i]! *= 1 + damping
+      copy[i]! += 1e-12
+      return copy
+    })
+    const move = solve(A, now.normal.b.slice())
+    const next = x.map((value, i) => value + Math.max(-2, Math.min(2, move[i]!)))
+    const there = costAt(next, swatches, prior)
+    if (there.cost < now.cost) {
+      const small = now.cost - there.cost < 1e-9 * (1 + now.cost)
+      x = next
+      now = there
+      damping = Math.max(1e-9, damping / 8)
+      if (small) break
+    } else damping *= 6
+  }
+  const S = Float64Array.from(everyBand, (i) => Math.exp(x[BANDS + i]!))
+  const K = S.map((s, i) => s * Math.exp(x[i]!))
+  return { K, S, spread: spreadFrom(now.normal.A), predicted: now.predicted }
+}
+
+/** Covariance of the ten shape coefficients from the normal matrix of the bands. */
+function spreadFrom(A: readonly Float64Array[]): Spread {
+  // Least-squares coefficients of a curve in the cosine shapes: rows of (BᵀB)⁻¹Bᵀ.
+  const rows = (count: number): Float64Array[] => {
+    const gram = Array.from({ length: count }, (_, a) =>
+      Float64Array.from({ length: count }, (_, b) =>
+        everyBand.reduce((sum, i) => sum + shapes[a]![i]! * shapes[b]![i]!, 0),
+      ),
+    )
+    return Array.from({ length: count }, (_, k) => {
+      const pick = solve(
+        gram.map((row) => row.slice()),
+        Float64Array.from({ length: count }, (_, a) => (a === k ? 1 : 0)),
+      )
+      return Float64Array.from(everyBand, (i) =>
+        pick.reduce((sum, p, a) => sum + p * shapes[a]![i]!, 0),
+      )
+    })
+  }
+  const functionals = [
+    // log K = u + v.
+    ...rows(K_SHAPES).map((row) => Float64Array.from({ length: N }, (_, p) => row[p % BANDS]!)),
+    ...rows(S_SHAPES).map((row) =>
+      Float64Array.from({ length: N }, (_, p) => (p < BANDS ? 0 : row[p - BANDS]!)),
+    ),
+  ]
+  const solved = functionals.map((f) =>
+    solve(
+      A.map((row) => row.slice()),
+      f.slice(),
+    ),
+  )
+  return choleskyOf(
+    Array.from({ length: SHAPES }, (_, i) =>
+      Float64Array.from({ length: SHAPES }, (_, j) =>
+        functionals[i]!.reduce((sum, f, p) => sum + f * solved[j]![p]!, 0),
+      ),
+    ),
+  )
+}

@@ -1,0 +1,76 @@
+import { deltaE00Of } from '../../colour/deltaE00'
+import { labOf } from '../../colour/lab'
+import type { Lab, ViewingOptions } from '../../colour/lab'
+import { mixPaints } from '../mix'
+import type { Part } from '../mix'
+import { opaqueReflectance } from '../opaque'
+import type { Paint } from '../paint'
+import { moved, SHAPES } from './basis'
+import { choleskyOf, packed } from './cholesky'
+import { STARTER_SPREAD } from './spread'
+
+/** A predicted colour and how sure it is. */
+export interface Predicted {
+  lab: Lab
+  /** Two in three real mixes land within this ΔE00 of the prediction. */
+  within: number
+}
+
+/** Two in three: a standard deviation's share of a normal distribution. */
+const SHARE = 0.6827
+const STEP = 0.02
+
+/** Points of a standard normal in three dimensions, always the same (golden-ratio sequence, Box–Muller). */
+const cloud: readonly (readonly [number, number, number])[] = Array.from(
+  { length: 150 },
+  (_, n) => {
+    const u = (k: number): number =>
+      ((n + 0.5) * [0.8191725134, 0.6710436067, 0.5497004779, 0.4503][k]!) % 1
+    const radius = (k: number): number => Math.sqrt(-2 * Math.log(1 - u(k) * 0.9999))
+    return [
+      radius(0) * Math.cos(2 * Math.PI * u(1)),
+      radius(0) * Math.sin(2 * Math.PI * u(1)),
+      radius(2) * Math.cos(2 * Math.PI * u(3)),
+    ]
+  },
+)
+
+/** ΔE00 that `SHARE` of a normal cloud with a packed 3 × 3 factor stays within. */
+function radiusOf(lab: Lab, factor: readonly number[]): number {
+  const off = cloud.map((z) => {
+    const d = [0, 1, 2].map((i) => z.reduce((sum, v, j) => sum + packed(factor, i, j) * v, 0))
+    return deltaE00Of(lab.L, lab.a, lab.b, lab.L + d[0]!, lab.a + d[1]!, lab.b + d[2]!)
+  })
+  return off.sort((a, b) => a - b)[Math.floor(SHARE * off.length)]!
+}
+
+/**
+ * The colour of an opaque mix with its uncertainty: the spreads of its paints are carried through the
+ * mix by first differences (linear propagation, JCGM 100:2008, 5.1.2); paints err independently.
+ */
+export function predictMix(parts: readonly Part<Paint>[], options: ViewingOptions = {}): Predicted {
+  const labOfParts = (list: readonly Part[]): Lab =>
+    labOf(opaqueReflectance(mixPaints(list)), options)
+  const lab = labOfParts(parts)
+  const covariance = [0, 1, 2].map(() => new Float64Array(3))
+  parts.forEach(({ paint, drops }, p) => {
+    if (drops === 0) return
+    const spread = paint.spread ?? STARTER_SPREAD
+    const slopes = Array.from({ length: SHAPES }, (_, k) => {
+      const by = new Float64Array(SHAPES)
+      by[k] = STEP
+      const there = labOfParts(
+        parts.map((part, i) => (i === p ? { paint: moved(paint, by), drops } : part)),
+      )
+      return [there.L - lab.L, there.a - lab.a, there.b - lab.b].map((v) => v / STEP)
+    })
+    for (let j = 0; j < SHAPES; j++) {
+      const column = [0, 1, 2].map((c) =>
+        slopes.reduce((sum, slope, i) => sum + slope[c]! * packed(spread, i, j), 0),
+      )
+      for (let r = 0; r < 3; r++)
+        for (let c = 0; c < 3; c++) covariance[r]![c]! += column[r]! * column[c]!
+    }
+  })
+  return { lab, within: radiusOf(lab, choleskyOf(covariance)) }
+}

@@ -1,0 +1,104 @@
+import { filmReflectance, flatSpectrum, mixPaints, opaqueReflectance } from '../../core'
+import type { Paint, Spectrum } from '../../core'
+import { normalsOf, seeded } from './seeded'
+
+/** What can lie under the reader; paints by id, shares and drops as told by the painter. */
+export type Sample =
+  | { kind: 'masstone'; paint: string }
+  | { kind: 'tint'; paint: string; white: string; share: number }
+  | { kind: 'film'; paint: string; thicknessUm: number; over: 'black' | 'white' }
+  | { kind: 'mix'; parts: { paint: string; drops: number }[] }
+
+export type ReaderTrouble = 'uncalibrated' | 'unknown-paint' | 'out-of-range'
+
+export class ReaderError extends Error {
+  constructor(
+    readonly trouble: ReaderTrouble,
+    message: string,
+  ) {
+    super(message)
+  }
+}
+
+/** Reflectance of the card's black and white, as the reader would say. */
+export const CARD = { black: 0.02, white: 0.85 }
+/** The white calibration lasts so many readings and so long. */
+export const READINGS_A_CALIBRATION = 60
+export const CALIBRATION_MS = 30 * 60 * 1000
+
+/** A hand-held spectrophotometer that is not there: seeded paints, seeded noise of about 0.2 ΔE00. */
+export class Instrument {
+  private readonly normal: () => number
+  private left = 0
+  private calibratedAt = -Infinity
+
+  constructor(
+    private readonly paints: ReadonlyMap<string, Paint>,
+    seed: number,
+    private readonly now: () => number,
+    private readonly noise = 1,
+  ) {
+    this.normal = normalsOf(seeded(seed))
+  }
+
+  /** The painter puts the reader on its white tile. */
+  calibrate(): void {
+    this.left = READINGS_A_CALIBRATION
+    this.calibratedAt = this.now()
+  }
+
+  get calibrated(): boolean {
+    return this.left > 0 && this.now() - this.calibratedAt < CALIBRATION_MS
+  }
+
+  /** @throws ReaderError when the white calibration is due or the sample cannot be read. */
+  measure(sample: Sample): Spectrum {
+    if (!this.calibrated)
+      throw new ReaderError('uncalibrated', 'the reader wants its white tile before it reads on')
+    const truth = this.truth(sample)
+    this.left--
+    const common = 0.002 * this.normal()
+    return truth.map((r) =>
+      Math.max(
+        0,
+        r * (1 + this.noise * (common + 0.0025 * this.normal())) +
+          this.noise * 0.0005 * this.normal(),
+      ),
+    )
+  }
+
+  /** What a perfect reader would say. */
+  truth(sample: Sample): Spectrum {
+    const within = (name: string, value: number, least: number, most: number): void => {
+      if (!(value >= least && value <= most))
+        throw new ReaderError('out-of-range', `${name} is ${value}; allowed is ${least} to ${most}`)
+    }
+    if (sample.kind === 'masstone') return opaqueReflectance(this.paint(sample.paint))
+    if (sample.kind === 'film') {
+      within('thicknessUm', sample.thicknessUm, 0.1, 500)
+      return filmReflectance(this.paint(sample.paint), {
+        thicknessUm: sample.thicknessUm,
+        over: flatSpectrum(CARD[sample.over]),
+      })
+    }
+    const parts =
+      sample.kind === 'mix'
+        ? sample.parts
+        : [
+            { paint: sample.paint, drops: sample.share },
+            { paint: sample.white, drops: 1 - sample.share },
+          ]
+    if (sample.kind === 'tint') within('share', sample.share, 0.001, 1)
+    if (parts.length === 0) throw new ReaderError('out-of-range', 'a mix needs at least one paint')
+    for (const { drops } of parts) within('drops', drops, 0, 1000)
+    return opaqueReflectance(
+      mixPaints(parts.map(({ paint, drops }) => ({ paint: this.paint(paint), drops }))),
+    )
+  }
+
+  private paint(id: string): Paint {
+    const paint = this.paints.get(id)
+    if (!paint) throw new ReaderError('unknown-paint', `there is no paint "${id}" under the reader`)
+    return paint
+  }
+}
