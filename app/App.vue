@@ -33,7 +33,12 @@ addEventListener('keydown', keys)
       <RouterLink to="/" class="brand" aria-label="Cobaltfinch, to the ladder"
         >cobalt<br />finch</RouterLink
       >
-      <RouterLink v-for="room in rooms" :key="room.path" :to="room.link ?? room.path" class="room">
+      <RouterLink
+        v-for="room in rooms.filter(({ under }) => !under)"
+        :key="room.path"
+        :to="room.link ?? room.path"
+        class="room"
+      >
         {{ room.name }}
       </RouterLink>
       <span class="grow" />

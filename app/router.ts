@@ -1,8 +1,28 @@
 import { createRouter, createWebHistory } from 'vue-router'
 
-/** The rooms that work, in the order of the work. */
-export const rooms = [
+/** The rooms that work, in the order of the work; those `under` another are reached from it. */
+interface Room {
+  name: string
+  path: string
+  link?: string
+  under?: string
+  component: () => Promise<unknown>
+}
+
+export const rooms: Room[] = [
   { name: 'Box', path: '/box', component: () => import('./views/box/BoxView.vue') },
+  {
+    name: 'Add a paint',
+    path: '/box/add',
+    under: 'Box',
+    component: () => import('./views/box/add/AddView.vue'),
+  },
+  {
+    name: 'Swatch card',
+    path: '/box/card',
+    under: 'Box',
+    component: () => import('./views/box/card/CardView.vue'),
+  },
   {
     name: 'Tone',
     path: '/tone/:way(skin|hide|picture|number)?',
@@ -16,7 +36,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/ladder' },
-    ...rooms,
+    ...rooms.map(({ name, path, component }) => ({ name, path, component: component as never })),
     { path: '/:rest(.*)*', redirect: '/ladder' },
   ],
 })

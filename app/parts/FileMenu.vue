@@ -8,7 +8,8 @@ import { ref } from 'vue'
 import { formatGpl, formatLadderCsv, formatProject, MOST_BYTES, parseProject } from '../../core'
 import type { LadderRow } from '../../core'
 import { useLadder } from '../stores/ladder'
-import { paintIds, paintOf, useProject } from '../stores/project'
+import { paintOf, starterIds } from '../stores/paints'
+import { useProject } from '../stores/project'
 import { fileName, saveFile } from './saveFile'
 import TroubleNote from './TroubleNote.vue'
 
@@ -67,7 +68,7 @@ async function open(): Promise<void> {
       return refuse(file.name, [
         `The file: ${Math.round(file.size / 1048576)} MB; a project file has at most ${MOST_BYTES / 1048576} MB`,
       ])
-    const reading = parseProject(await file.text(), paintIds)
+    const reading = parseProject(await file.text(), starterIds)
     if (reading.ok) store.replace(reading.value)
     else
       refuse(

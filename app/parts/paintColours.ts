@@ -6,8 +6,9 @@ import {
   mixPaints,
   opaqueReflectance,
 } from '../../core'
+import { toRaw } from 'vue'
 import type { Lab, Paint } from '../../core'
-import { paintOf } from '../stores/project'
+import { paintOf } from '../stores/paints'
 
 /** What a drawdown card of a paint shows. All Lab, D65, 2°. */
 export interface PaintColours {
@@ -26,11 +27,11 @@ const THICK_UM = 40
 const THIN_UM = 6
 const BLACK = flatSpectrum(0.01)
 const WHITE = flatSpectrum(0.85)
-const cache = new Map<string, PaintColours>()
+const cache = new WeakMap<Paint, PaintColours>()
 
 /** Computed once a paint. */
 export function paintColours(paint: Paint): PaintColours {
-  let colours = cache.get(paint.id)
+  let colours = cache.get(toRaw(paint))
   if (!colours) {
     const film = (thicknessUm: number, over: typeof BLACK): Lab =>
       labOf(filmReflectance(paint, { thicknessUm, over }))
@@ -47,7 +48,7 @@ export function paintColours(paint: Paint): PaintColours {
       thinOverWhite: film(THIN_UM, WHITE),
       hides: contrastRatio(paint, 10),
     }
-    cache.set(paint.id, colours)
+    cache.set(toRaw(paint), colours)
   }
   return colours
 }

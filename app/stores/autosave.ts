@@ -1,6 +1,7 @@
 import { onScopeDispose, ref, watch } from 'vue'
 import { formatProject, parseProject } from '../../core'
-import { paintIds, useProject } from './project'
+import { starterIds } from './paints'
+import { useProject } from './project'
 import { readWork, setAside, writeWork } from './vault'
 
 const WAIT_MS = 200
@@ -31,7 +32,7 @@ export function useAutosave() {
     try {
       const text = await readWork()
       if (text !== null) {
-        const reading = parseProject(text, paintIds)
+        const reading = parseProject(text, starterIds)
         if (reading.ok) store.restore(reading.value)
         else {
           await setAside(text, new Date())

@@ -1,18 +1,12 @@
 import { wrap } from 'comlink'
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import {
-  baseReflectance,
-  deltaE00,
-  labOf,
-  ladderTargets,
-  mixPaints,
-  opaqueReflectance,
-} from '../../core'
-import type { KeptPart, Lab, Limits, StepKey, Target } from '../../core'
+import { baseReflectance, deltaE00, ladderTargets, predictMix } from '../../core'
+import type { KeptPart, Lab, Limits, Paint, Predicted, StepKey, Target } from '../../core'
 import { latestOnly } from '../workers/latestOnly'
 import type { FoundMix, RecipeAnswer, RecipeApi, RecipeJob } from '../workers/recipeWorker'
-import { paintOf, useProject } from './project'
+import { paintOf } from './paints'
+import { useProject } from './project'
 
 /** A step as it is shown: aimed at, mixed, and how far apart the two are. */
 export interface ShownStep extends Target {
@@ -20,15 +14,26 @@ export interface ShownStep extends Target {
   parts: KeptPart[]
   painted: Lab | undefined
   off: number | undefined
+  /** Two in three real mixes land this near the painted colour, ΔE00. */
+  within: number | undefined
   kept: boolean
 }
 
-const paintedLab = (parts: KeptPart[]): Lab =>
-  labOf(
-    opaqueReflectance(
-      mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
-    ),
-  )
+/** Predictions by mix: moving a target does not change what a mix looks like. */
+const MOST_PREDICTIONS = 2000
+const predictions = new Map<string, { paints: Paint[]; predicted: Predicted }>()
+function predict(parts: readonly KeptPart[]): Predicted {
+  const key = parts.map(({ paint, drops }) => `${drops} ${paint}`).join('+')
+  const paints = parts.map(({ paint }) => paintOf(paint))
+  let known = predictions.get(key)
+  if (!known || known.paints.some((paint, i) => paint !== paints[i])) {
+    if (predictions.size > MOST_PREDICTIONS) predictions.clear()
+    const drops = parts.map((part, i) => ({ paint: paints[i]!, drops: part.drops }))
+    known = { paints, predicted: predictMix(drops) }
+    predictions.set(key, known)
+  }
+  return known.predicted
+}
 
 /** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
 export const useLadder = defineStore('ladder', () => {
@@ -94,12 +99,14 @@ export const useLadder = defineStore('ladder', () => {
     targets.value.map((target) => {
       const kept = plan.value.kept[target.key]
       const parts = kept ?? found.value.get(place(figure.value.id, target.key))?.parts ?? []
-      const painted = parts.length > 0 ? paintedLab(parts) : undefined
+      const predicted = parts.length > 0 ? predict(parts) : undefined
+      const painted = predicted?.lab
       return {
         ...target,
         parts,
         painted,
         off: painted && deltaE00(painted, target.target),
+        within: predicted?.within,
         kept: kept !== undefined,
       }
     }),
@@ -109,7 +116,7 @@ export const useLadder = defineStore('ladder', () => {
   const paintsUsed = computed(() => {
     const used = new Set(steps.value.flatMap(({ parts }) => parts.map(({ paint }) => paint)))
     const inBox = paintsIn.value.filter(({ id }) => used.delete(id))
-    return [...inBox, ...[...used].map(paintOf)]
+    return [...inBox, ...[...used].map((id) => paintOf(id))]
   })
 
   /** Adds drops of a paint to a step's mix, or takes them; the last drop of a mix stays. */

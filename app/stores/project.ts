@@ -1,12 +1,13 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw } from 'vue'
-import { starterPaints } from '../../core'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type {
+  Bottle,
   Figure,
   FigurePlan,
   KeptPart,
   KeptTone,
   Mood,
+  OwnPaint,
   Paint,
   Project,
   StepKey,
@@ -14,31 +15,36 @@ import type {
 } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 import { History } from './history'
+import { allPaints, setOwnPaints, starterIds } from './paints'
 
-/** The box by id; paints are large and never change, so they stay out of reactivity. */
-const byId = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
-export const paintIds: ReadonlySet<string> = new Set(byId.keys())
+/** Mediums, thinners and varnishes have no colour to give. */
+const mixes = (kind: Paint['kind']): boolean =>
+  kind === undefined || kind === 'paint' || kind === 'translucent' || kind === 'ink'
 
-export function paintOf(id: string): Paint {
-  const paint = byId.get(id)
-  if (!paint) throw new RangeError(`there is no paint "${id}" in the box`)
-  return paint
-}
+/** A copy of plain data without any reactivity. */
+const plain = <T>(data: T): T => JSON.parse(JSON.stringify(data)) as T
 
 type Limit = 'maxPaints' | 'maxDrops'
 
 /** The commission on the bench and every change that can be made to it. */
 export const useProject = defineStore('project', () => {
-  const project = ref<Project>(lowTide([...paintIds]))
+  const project = ref<Project>(lowTide([...starterIds]))
   const history = new History<Project>()
   const depth = shallowRef(history.depth)
   const figure = computed(
     () => project.value.figures.find(({ id }) => id === project.value.figure) as Figure,
   )
   const plan = computed(() => figure.value.plan)
+  watch(
+    () => project.value.box,
+    (box) => setOwnPaints(toRaw(box) ?? []),
+    { immediate: true, flush: 'sync', deep: true },
+  )
+  /** Every paint: starters, then the painter's own. */
+  const paints = computed(() => allPaints())
   const paintsIn = computed(() => {
     const out = new Set(project.value.out)
-    return starterPaints.filter(({ id }) => !out.has(id))
+    return paints.value.filter(({ id, kind }) => !out.has(id) && mixes(kind))
   })
 
   function change(tag: string, make: (draft: Project) => void): void {
@@ -58,6 +64,7 @@ export const useProject = defineStore('project', () => {
     project,
     figure,
     plan,
+    paints,
     paintsIn,
     depth,
     undo: () => step(history.undo(toRaw(project.value))),
@@ -88,11 +95,41 @@ export const useProject = defineStore('project', () => {
       change('', (draft) => {
         const names = new Set(kept.map(({ name }) => name))
         const before = (draft.tones ?? []).filter(({ name }) => !names.has(name))
-        draft.tones = [...before, ...kept].map((one) => JSON.parse(JSON.stringify(one)) as KeptTone)
+        draft.tones = [...before, ...kept].map(plain)
       })
     },
     dropTone(name: string) {
-      change('', (draft) => (draft.tones = draft.tones?.filter((kept) => kept.name !== name)))
+      change(
+        '',
+        (draft) => (draft.tones = toRaw(draft.tones)?.filter((kept) => kept.name !== name)),
+      )
+    },
+    /** Puts own paints into the box, with what is known of their bottles; an id that is taken is replaced. */
+    addPaints(added: readonly OwnPaint[], bottles: Readonly<Record<string, Bottle>> = {}) {
+      change('', (draft) => {
+        const ids = new Set(added.map(({ id }) => id))
+        draft.box = [
+          ...(toRaw(draft.box) ?? []).filter(({ id }) => !ids.has(id)),
+          ...added.map(plain),
+        ]
+        draft.bottles = { ...draft.bottles, ...plain(bottles) }
+      })
+    },
+    /** Takes an own paint out of the box and out of every mix that was kept with it. */
+    removePaint(id: string) {
+      change('', (draft) => {
+        draft.box = toRaw(draft.box)?.filter((paint) => paint.id !== id)
+        draft.out = draft.out.filter((other) => other !== id)
+        delete draft.bottles?.[id]
+        for (const { plan } of draft.figures)
+          for (const [step, parts] of Object.entries(plan.kept))
+            if (parts.some(({ paint }) => paint === id)) delete plan.kept[step as StepKey]
+      })
+    },
+    setBottle(id: string, made: Partial<Bottle>) {
+      change(`bottle ${id} ${Object.keys(made).join()}`, (draft) => {
+        draft.bottles = { ...draft.bottles, [id]: { ...draft.bottles?.[id], ...made } }
+      })
     },
     setPaintIn(id: string, isIn: boolean) {
       change('', (draft) => {

@@ -28,7 +28,7 @@ let tableKey = ''
 const api = {
   find({ paints, targets, maxPaints, maxDrops }: RecipeJob): RecipeAnswer {
     const limits = affordable(paints.length, { maxPaints, maxDrops }, MOST_RECIPES)
-    const key = JSON.stringify([paints.map(({ id }) => id), limits])
+    const key = JSON.stringify([paints.map(({ id, K, S }) => [id, K[8], S[8], K[20]]), limits])
     if (!table || key !== tableKey) {
       table = new RecipeTable(paints, limits)
       tableKey = key

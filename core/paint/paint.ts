@@ -31,4 +31,13 @@ export interface Paint extends Mixture {
   spread?: Spread
 }
 
-export type HazardKey = 'cadmium' | 'cobalt' | 'chromium' | 'manganese' | 'vanadium' | 'copper'
+export type HazardKey =
+  | 'cadmium'
+  | 'cobalt'
+  | 'chromium'
+  | 'manganese'
+  | 'vanadium'
+  | 'copper'
+  | 'lead'
+  | 'nickel'
+  | 'solvent'

@@ -1,67 +1,114 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { starterPaints } from '../../../core'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useProject } from '../../stores/project'
-import DrawdownStrip from './DrawdownStrip.vue'
+import BoxFiles from './BoxFiles.vue'
+import PaintDetail from './detail/PaintDetail.vue'
+import BoxFilters from './list/BoxFilters.vue'
+import BoxGrid from './list/BoxGrid.vue'
+import { useBoxList } from './list/useBoxList'
 
 /** Every paint as a drawdown strip; what is in takes part in every plan. */
 const store = useProject()
-const outside = computed(() => starterPaints.filter(({ id }) => store.project.out.includes(id)))
+const { filter, shown } = useBoxList()
+const chosenId = ref('')
+/** While arrows run through the strips, only the one they rest on is opened. */
+const restingId = refDebounced(chosenId, 120)
+const chosen = computed(() => store.paints.find(({ id }) => id === restingId.value))
 </script>
 
 <template>
-  <main>
+  <main class="view">
     <ViewHead
       title="Box"
-      :note="`${store.paintsIn.length} of ${starterPaints.length} paints in the plan`"
-    />
-    <div class="box">
-      <p class="key soft">
-        Each strip: a thick film above, a thin one below, over white on the left and black in the
-        middle; on the right one part to nine of titanium white. Curves are modelled from memory of
-        the pigments, not measured from a bottle.
-      </p>
-      <section aria-labelledby="in">
-        <h2 id="in">In the plan</h2>
-        <p v-if="store.paintsIn.length === 0">
-          Nothing is in the plan, so nothing can be mixed. Tick a paint below.
+      :note="`${store.paintsIn.length} of ${store.paints.length} paints in the plan`"
+    >
+      <RouterLink to="/box/card" class="plain way">Swatch card</RouterLink>
+      <RouterLink to="/box/add" class="plain way">Add a paint</RouterLink>
+    </ViewHead>
+    <div class="body">
+      <div class="main">
+        <BoxFilters v-model="filter" />
+        <p class="key soft">
+          {{ shown.length === store.paints.length ? '' : `${shown.length} shown. ` }}Thick film
+          above, thin below, over white and black; right, one part to nine of titanium white.
         </p>
-        <ul>
-          <DrawdownStrip v-for="paint in store.paintsIn" :key="paint.id" :paint="paint" />
-        </ul>
-      </section>
-      <section v-if="outside.length" aria-labelledby="out">
-        <h2 id="out">Standing by</h2>
-        <ul>
-          <DrawdownStrip v-for="paint in outside" :key="paint.id" :paint="paint" />
-        </ul>
-      </section>
+        <p v-if="shown.length === 0">No bottle is like that. Loosen a filter.</p>
+        <BoxGrid :paints="shown" :chosen="chosenId" @choose="chosenId = $event" />
+      </div>
+      <aside class="side">
+        <PaintDetail v-if="chosen" :key="chosen.id" :paint="chosen" @gone="chosenId = ''" />
+        <template v-else>
+          <h2>Your box</h2>
+          <p class="soft">
+            Starter paints are modelled from memory of their pigments, not measured from a bottle;
+            your own can be measured. Choose a strip to see what it is like, what is left of it and
+            how to handle it.
+          </p>
+          <BoxFiles />
+        </template>
+      </aside>
     </div>
   </main>
 </template>
 
 <style scoped>
-.box {
-  padding: 12px 24px 32px;
+.view {
+  height: 100%;
   display: grid;
-  gap: 16px;
+  grid-template-rows: auto minmax(0, 1fr);
 }
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  min-height: 0;
+}
+.main {
+  min-height: 0;
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr);
+  gap: 8px;
+  padding: 12px 24px 0;
+}
+.side {
+  overflow-y: auto;
+  padding: 14px 16px;
+  background: var(--field-low);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
+  align-content: start;
+}
+.side > p,
 .key {
   margin: 0;
-  max-width: 90ch;
   font-size: 15px;
 }
-ul {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(212px, 1fr));
-  gap: 18px;
-  padding: 0;
-  margin: 8px 0 0;
+.key {
+  font-size: 14px;
+}
+.way {
+  color: inherit;
+  text-decoration: none;
+}
+@media (max-width: 1000px) {
+  .view {
+    height: auto;
+    min-height: 100%;
+  }
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .main {
+    height: 70vh;
+  }
 }
 @media (max-width: 640px) {
-  .box {
-    padding: 8px 12px 24px;
+  .main {
+    padding: 8px 12px 0;
+    height: 86vh;
   }
 }
 </style>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import { starterPaints } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { paintColours } from '../../parts/paintColours'
 import { useProject } from '../../stores/project'
 
 /** The wells of the plan: masstone over its tint with white; a click takes a paint out. */
 const store = useProject()
-const outside = computed(() => starterPaints.length - store.paintsIn.length)
+const outside = computed(() => store.paints.length - store.paintsIn.length)
 </script>
 
 <template>

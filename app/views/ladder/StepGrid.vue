@@ -62,9 +62,9 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
       <div v-for="step in ladder.steps" :key="step.key" class="foot">
         <span
           v-if="step.off !== undefined"
-          :title="`ΔE00 ${step.off.toFixed(2)}: ${offWords(step.off)}`"
+          :title="`ΔE00 ${step.off.toFixed(2)}: ${offWords(step.off)}. Two in three real mixes land within ${step.within?.toFixed(1)} of the painted colour.`"
         >
-          {{ step.off.toFixed(1) }}
+          {{ step.off.toFixed(1) }} <span class="soft">±{{ step.within?.toFixed(1) }}</span>
         </span>
         <span v-else>…</span>
         <button

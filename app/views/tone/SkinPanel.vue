@@ -90,7 +90,9 @@ const names = computed(() => {
     const below = i === 0 ? Infinity : typologyClasses[i - 1]!.above
     const rows = column.flatMap((angle, row) => (angle > above && angle <= below ? [row] : []))
     if (rows.length < 2) return []
-    return [{ name, y: Math.min(96, ((rows[0]! + rows.at(-1)!) / 2 / (NODES - 1)) * 100), dark: i >= 4 }]
+    return [
+      { name, y: Math.min(96, ((rows[0]! + rows.at(-1)!) / 2 / (NODES - 1)) * 100), dark: i >= 4 },
+    ]
   })
 })
 

@@ -1,0 +1,38 @@
+import { shallowRef } from 'vue'
+import { paintOfRecord, starterPaints } from '../../core'
+import type { OwnPaint, Paint } from '../../core'
+
+/** Starter paints by id; paints are large and never change, so they stay out of reactivity. */
+const starters = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
+export const starterIds: ReadonlySet<string> = new Set(starters.keys())
+
+/** The painter's own paints as the project holds them, in its order. */
+const own = shallowRef<ReadonlyMap<string, Paint>>(new Map())
+/** Records that were already read, so that a paint stays the same object until it changes. */
+const read = new Map<string, { record: string; paint: Paint }>()
+
+/** Takes over the own paints of a project; unchanged ones keep their objects. */
+export function setOwnPaints(records: readonly OwnPaint[]): void {
+  own.value = new Map(
+    records.map((record) => {
+      const text = JSON.stringify(record)
+      let known = read.get(record.id)
+      if (!known || known.record !== text) {
+        known = { record: text, paint: paintOfRecord(record) }
+        read.set(record.id, known)
+      }
+      return [record.id, known.paint]
+    }),
+  )
+}
+
+/** Every paint there is: starters, then the painter's own. */
+export const allPaints = (): Paint[] => [...starterPaints, ...own.value.values()]
+
+export const isOwn = (id: string): boolean => own.value.has(id)
+
+export function paintOf(id: string): Paint {
+  const paint = starters.get(id) ?? own.value.get(id)
+  if (!paint) throw new RangeError(`there is no paint "${id}" in the box`)
+  return paint
+}

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import {
+  formatBox,
+  formatBoxCsv,
+  formatCgats,
+  formatCxf,
+  formatMeasurementsCsv,
+  opaqueReflectance,
+  parseBox,
+  parseBoxCsv,
+} from '../../../core'
+import type { Measurement } from '../../../core'
+import { fileName, saveFile } from '../../parts/saveFile'
+import { useProject } from '../../stores/project'
+
+/** The box as files: own paints whole, or how all paints look for other programs. */
+const store = useProject()
+const input = ref<HTMLInputElement>()
+const trouble = ref<string[]>([])
+const said = ref('')
+
+const own = () => ({ paints: store.project.box ?? [], bottles: store.project.bottles ?? {} })
+const looks = (): Measurement[] =>
+  store.paints.map((paint) => ({ name: paint.name, reflectance: opaqueReflectance(paint) }))
+const saves = [
+  { name: 'My paints (JSON)', needsOwn: true, ending: 'box.json', text: () => formatBox(own()) },
+  { name: 'My paints (CSV)', needsOwn: true, ending: 'box.csv', text: () => formatBoxCsv(own()) },
+  {
+    name: 'Spectra of all (CGATS)',
+    needsOwn: false,
+    ending: 'txt',
+    text: () => formatCgats(looks()),
+  },
+  {
+    name: 'Spectra of all (CxF)',
+    needsOwn: false,
+    ending: 'cxf',
+    text: () => formatCxf(looks(), new Date()),
+  },
+  {
+    name: 'Spectra of all (CSV)',
+    needsOwn: false,
+    ending: 'csv',
+    text: () => formatMeasurementsCsv(looks()),
+  },
+]
+async function open(): Promise<void> {
+  const file = input.value?.files?.[0]
+  if (!file) return
+  const text = await file.text()
+  input.value!.value = ''
+  const reading = text.trimStart().startsWith('{') ? parseBox(text) : parseBoxCsv(text)
+  if (!reading.ok) {
+    trouble.value = [
+      `“${file.name}” was not opened. Your box is as it was.`,
+      ...reading.issues.map(({ place, message }) => `${place}: ${message}`),
+    ]
+    said.value = ''
+    return
+  }
+  trouble.value = []
+  store.addPaints(reading.value.paints, reading.value.bottles)
+  said.value = `${reading.value.paints.length} paints were put into the box.`
+}
+</script>
+
+<template>
+  <section aria-label="Box files" class="files">
+    <button
+      v-for="{ name, ending, text, needsOwn } in saves"
+      :key="name"
+      type="button"
+      class="plain"
+      :disabled="needsOwn && !store.project.box?.length"
+      @click="saveFile(fileName(`${store.project.name} paints`, ending), text(), 'text/plain')"
+    >
+      {{ name }}
+    </button>
+    <button type="button" class="plain" @click="input?.click()">Open a box file…</button>
+    <input
+      ref="input"
+      type="file"
+      accept=".json,.csv"
+      class="unseen"
+      aria-label="Box file"
+      tabindex="-1"
+      @change="open"
+    />
+    <p v-if="said" role="status">{{ said }}</p>
+    <ul v-if="trouble.length" role="alert">
+      <li v-for="line in trouble" :key="line">{{ line }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.files {
+  display: grid;
+  gap: 6px;
+}
+.plain {
+  text-align: left;
+  font-size: 15px;
+}
+p,
+ul {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+</style>

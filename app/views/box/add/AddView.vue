@@ -1,0 +1,216 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { predictMix } from '../../../../core'
+import ViewHead from '../../../parts/ViewHead.vue'
+import { paintOf } from '../../../stores/paints'
+import { useProject } from '../../../stores/project'
+import DrawdownCard from '../list/DrawdownCard.vue'
+import AboutFields from './AboutFields.vue'
+import OpacityScale from './OpacityScale.vue'
+import ReaderPanel from './ReaderPanel.vue'
+import ReadingSlot from './ReadingSlot.vue'
+import { useNewPaint } from './useNewPaint'
+import type { Way } from './useNewPaint'
+
+/** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
+const router = useRouter()
+const store = useProject()
+const { way, about, opacity, film, tint, readings, paint, trouble, add, neatLab } = useNewPaint()
+const under = ref('yellow-ochre')
+const ways: { key: Way; name: string; hint: string }[] = [
+  {
+    key: 'eye',
+    name: 'By its colour',
+    hint: 'Paint a patch until nothing shows through, and tell its colour and how opaque one coat is. Quick, and the least sure.',
+  },
+  {
+    key: 'films',
+    name: 'Over black and white',
+    hint: 'Draw one even film over a black and white card and read it over both. Good for translucent paints.',
+  },
+  {
+    key: 'tint',
+    name: 'Neat and a tint',
+    hint: 'Paint it neat until nothing shows through, and once mixed with a white you know. The surest way for most paints.',
+  },
+]
+const hint = computed(() => ways.find(({ key }) => key === way.value)!.hint)
+const whites = computed(() =>
+  store.paints.filter(
+    ({ pigments }) => pigments.every((name) => name.startsWith('PW')) && pigments.length > 0,
+  ),
+)
+const within = computed(() =>
+  paint.value
+    ? predictMix([
+        { paint: paint.value, drops: 1 },
+        { paint: paintOf('titanium-white'), drops: 3 },
+      ]).within
+    : 0,
+)
+async function put(): Promise<void> {
+  if (add()) await router.push('/box')
+}
+</script>
+
+<template>
+  <main>
+    <ViewHead title="Add a paint">
+      <RouterLink to="/box" class="plain back">Back to the box</RouterLink>
+    </ViewHead>
+    <div class="body">
+      <form class="main" @submit.prevent="put">
+        <AboutFields v-model="about" />
+        <div class="ways" role="radiogroup" aria-label="How it is told">
+          <button
+            v-for="{ key, name } in ways"
+            :key="key"
+            type="button"
+            role="radio"
+            class="plain"
+            :aria-checked="way === key"
+            @click="way = key"
+          >
+            {{ name }}
+          </button>
+        </div>
+        <p class="soft">{{ hint }}</p>
+        <template v-if="way === 'eye'">
+          <ReadingSlot
+            v-model="readings.neat"
+            name="Opaque patch"
+            :sample="{ kind: 'masstone', paint: under }"
+          />
+          <OpacityScale v-model="opacity" :lab="neatLab" />
+        </template>
+        <div v-else-if="way === 'films'" class="slots">
+          <ReadingSlot
+            v-for="over in ['black', 'white'] as const"
+            :key="over"
+            v-model="readings[over]"
+            :name="`Film over ${over}`"
+            :sample="{ kind: 'film', paint: under, thicknessUm: film.thicknessUm, over }"
+          />
+          <label>
+            Dry thickness, µm
+            <input
+              v-model.number="film.thicknessUm"
+              class="text-field"
+              type="number"
+              min="1"
+              max="300"
+            />
+            <span class="soft"
+              >one brush coat is about 20, thinned 1:1 about 10; the card’s black reads 2%, its
+              white 85%</span
+            >
+          </label>
+        </div>
+        <div v-else class="slots">
+          <ReadingSlot
+            v-model="readings.neat"
+            name="Neat"
+            :sample="{ kind: 'masstone', paint: under }"
+          />
+          <ReadingSlot
+            v-model="readings.tint"
+            name="Tint"
+            :sample="{
+              kind: 'tint',
+              paint: under,
+              white: tint.white,
+              share: 1 / (1 + tint.whiteParts),
+            }"
+          />
+          <label>
+            White
+            <select v-model="tint.white" class="text-field">
+              <option v-for="{ id, name } in whites" :key="id" :value="id">{{ name }}</option>
+            </select>
+          </label>
+          <label>
+            Parts of white to one of paint
+            <input
+              v-model.number="tint.whiteParts"
+              class="text-field"
+              type="number"
+              min="1"
+              max="100"
+              step="any"
+            />
+          </label>
+        </div>
+        <p v-if="trouble" role="alert">This does not fit together: {{ trouble }}.</p>
+        <div class="result">
+          <DrawdownCard v-if="paint" :paint="paint" class="card" />
+          <p v-if="paint" role="status">
+            {{ paint.opacity }}; a 1:3 tint of it will be within {{ within.toFixed(1) }} ΔE00 two
+            times in three.
+          </p>
+          <p v-else class="soft">The drawdown appears here once it is read.</p>
+          <button type="submit" class="primary" :disabled="!paint">Put it in the box</button>
+        </div>
+      </form>
+      <aside class="side"><ReaderPanel v-model="under" /></aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.body {
+  min-height: calc(100vh - 53px);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+}
+.main {
+  padding: 12px 24px 24px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+}
+.side {
+  padding: 14px 16px;
+  background: var(--field-low);
+}
+.back {
+  color: inherit;
+  text-decoration: none;
+}
+.slots {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 10px 18px;
+}
+.slots .text-field {
+  display: block;
+  width: 100%;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+}
+[role='radio'][aria-checked='true'] {
+  background: var(--ink);
+  color: var(--field-high);
+}
+p {
+  margin: 0;
+}
+.result {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 18px;
+  align-items: center;
+}
+.card {
+  width: 260px;
+  height: 84px;
+}
+@media (max-width: 900px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

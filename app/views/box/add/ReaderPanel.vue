@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { onScopeDispose } from 'vue'
+import { labOf, starterPaints } from '../../../../core'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { useReader } from '../../../stores/reader'
+
+/** The colour reader: whether it is there, its white tile, and, as it is simulated, what lies under it. */
+const under = defineModel<string>({ required: true })
+const reader = useReader()
+void reader.connect()
+onScopeDispose(reader.disconnect)
+const words = {
+  unknown: 'Looking for the reader…',
+  away: 'The reader is away.',
+  uncalibrated: 'The reader wants its white tile.',
+  ready: 'The reader is ready.',
+}
+</script>
+
+<template>
+  <section class="reader" aria-labelledby="reader">
+    <h2 id="reader">Reader</h2>
+    <p role="status">{{ words[reader.status] }}</p>
+    <p v-if="reader.trouble" role="alert">{{ reader.trouble }}.</p>
+    <div class="row">
+      <button
+        type="button"
+        class="plain"
+        :disabled="reader.busy || reader.status === 'away'"
+        @click="reader.calibrate"
+      >
+        On its white tile
+      </button>
+      <button v-if="reader.status === 'away'" type="button" class="plain" @click="reader.connect">
+        Look again
+      </button>
+    </div>
+    <label>
+      Bottle under the reader
+      <select v-model="under" class="text-field">
+        <option v-for="{ id, name } in starterPaints" :key="id" :value="id">{{ name }}</option>
+      </select>
+    </label>
+    <p class="soft">
+      This {{ reader.name }} has bottles of its own: the starter paints, each a little different,
+      read with the noise of a hand-held instrument.
+    </p>
+    <ul v-if="reader.readings.length" aria-label="Readings">
+      <li v-for="(reading, i) in reader.readings.slice(0, 6)" :key="i">
+        <ColourPatch :lab="labOf(reading.reflectance!)" class="swatch" /> {{ reading.name }}
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.reader {
+  display: grid;
+  gap: 8px;
+  font-size: 15px;
+}
+p {
+  margin: 0;
+}
+.row {
+  display: flex;
+  gap: 6px;
+}
+select {
+  display: block;
+  width: 100%;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  font-size: 14px;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.swatch {
+  width: 34px;
+  height: 24px;
+}
+</style>

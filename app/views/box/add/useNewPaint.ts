@@ -1,0 +1,136 @@
+import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue'
+import { flatSpectrum, labOf, recordOf } from '../../../../core'
+import type {
+  HazardKey,
+  OpacityClass,
+  Paint,
+  PaintKind,
+  Swatch,
+  SwatchReading,
+} from '../../../../core'
+import { paintOf } from '../../../stores/paints'
+import { useProject } from '../../../stores/project'
+import { boxThread } from '../../../workers/boxThread'
+import type { SolveJob } from '../../../workers/boxWorker'
+
+export type Way = 'eye' | 'films' | 'tint'
+
+/** A drawdown card: its black reads 2%, its white 85%. */
+const CARD = { black: flatSpectrum(0.02), white: flatSpectrum(0.85) }
+
+/** The paint that is being put into the box: what is told, what was read, what came of it. */
+export function useNewPaint() {
+  const store = useProject()
+  const way = ref<Way>('eye')
+  const about = reactive({
+    name: '',
+    kind: 'paint' as PaintKind,
+    pigments: '',
+    hazards: [] as HazardKey[],
+    ml: 17,
+  })
+  const opacity = ref<OpacityClass>('semi-opaque')
+  const film = reactive({ thicknessUm: 20 })
+  const tint = reactive({ white: 'titanium-white', whiteParts: 9 })
+  const readings = reactive<Record<'neat' | 'tint' | 'black' | 'white', SwatchReading | undefined>>(
+    {
+      neat: undefined,
+      tint: undefined,
+      black: undefined,
+      white: undefined,
+    },
+  )
+  const paint = shallowRef<Paint>()
+  const trouble = ref('')
+
+  const slug = computed(() => {
+    const base =
+      about.name
+        .normalize('NFKD')
+        .replace(/[^\w]+/g, '-')
+        .replace(/^-+|-+$/g, '')
+        .toLowerCase()
+        .slice(0, 60) || 'paint'
+    const taken = new Set(store.paints.map(({ id }) => id))
+    let id = base
+    for (let n = 2; taken.has(id); n++) id = `${base}-${n}`
+    return id
+  })
+  const known = (name: keyof typeof readings): SwatchReading | undefined => {
+    const reading = toRaw(readings)[name]
+    return reading && { ...toRaw(reading) }
+  }
+  const job = computed<SolveJob | undefined>(() => {
+    // Touch every reading, so that any of them starts a new solution.
+    void [readings.neat, readings.tint, readings.black, readings.white]
+    const told = { kind: about.kind, hazards: [...about.hazards] }
+    const { neat, ...rest } = {
+      neat: known('neat'),
+      tint: known('tint'),
+      black: known('black'),
+      white: known('white'),
+    }
+    if (way.value === 'eye')
+      return neat && { colour: neat.reflectance ?? neat.lab!, opacity: opacity.value, about: told }
+    const swatches: Swatch[] = []
+    if (way.value === 'tint') {
+      if (!neat || !rest.tint) return undefined
+      const white = paintOf(tint.white)
+      swatches.push({ kind: 'masstone', ...neat })
+      swatches.push({
+        kind: 'tint',
+        share: 1 / (1 + tint.whiteParts),
+        white: { K: white.K, S: white.S },
+        ...rest.tint,
+      })
+    } else {
+      if (!rest.black || !rest.white) return undefined
+      for (const over of ['black', 'white'] as const)
+        swatches.push({
+          kind: 'film',
+          thicknessUm: film.thicknessUm,
+          over: CARD[over],
+          ...rest[over]!,
+        })
+    }
+    return { swatches, about: told }
+  })
+  let turn = 0
+  watch(job, async (asked) => {
+    const mine = ++turn
+    if (!asked) {
+      paint.value = undefined
+      trouble.value = ''
+      return
+    }
+    const answer = await boxThread().solve(asked)
+    if (mine !== turn) return
+    paint.value = 'paint' in answer ? answer.paint : undefined
+    trouble.value = 'trouble' in answer ? answer.trouble : ''
+  })
+
+  /** Puts the paint into the box; hands back its id. */
+  function add(): string | undefined {
+    if (!paint.value) return undefined
+    const id = slug.value
+    const made: Paint = {
+      ...paint.value,
+      id,
+      name: about.name.trim() || 'new paint',
+      kind: about.kind,
+      hazards: [...about.hazards],
+      pigments: about.pigments
+        .split(/[\s,;]+/)
+        .filter(Boolean)
+        .slice(0, 12),
+    }
+    store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })
+    return id
+  }
+  const neatLab = computed(
+    () =>
+      readings.neat &&
+      (readings.neat.reflectance ? labOf(toRaw(readings.neat.reflectance)) : readings.neat.lab),
+  )
+  return { way, about, opacity, film, tint, readings, paint, trouble, add, neatLab }
+}

@@ -1,0 +1,233 @@
+<script setup lang="ts">
+import { ref, shallowRef, watch } from 'vue'
+import { calibratePaint, cardLayout, flatSpectrum, recordOf } from '../../../../core'
+import type { CardReading, WellReading } from '../../../../core'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { saveFile } from '../../../parts/saveFile'
+import ViewHead from '../../../parts/ViewHead.vue'
+import { useProject } from '../../../stores/project'
+import { boxThread } from '../../../workers/boxThread'
+import { latestOnly } from '../../../workers/latestOnly'
+import { usePicture } from '../../tone/usePicture'
+import CardCorners from './CardCorners.vue'
+import type { Corner } from './CardCorners.vue'
+
+/** A printed card for ten paints: print it, draw on it, photograph it, read all wells at once. */
+const project = useProject()
+const store = usePicture()
+const input = ref<HTMLInputElement>()
+const corners = ref<Corner[]>([])
+const reading = shallowRef<CardReading>()
+const trouble = ref('')
+const said = ref('')
+const names = ref<Record<number, string>>({})
+const thicknessUm = ref(20)
+
+async function print(): Promise<void> {
+  const { makeCard } = await import('./makeCard')
+  saveFile('swatch-card.pdf', new Uint8Array(await makeCard()), 'application/pdf')
+}
+watch(
+  () => store.picture,
+  (picture) => {
+    reading.value = undefined
+    if (!picture) return
+    const { width, height } = picture
+    corners.value = [
+      { x: width * 0.1, y: height * 0.1 },
+      { x: width * 0.9, y: height * 0.1 },
+      { x: width * 0.9, y: height * 0.9 },
+      { x: width * 0.1, y: height * 0.9 },
+    ]
+  },
+  { immediate: true },
+)
+const read = latestOnly<Corner[], CardReading>(
+  (at) => boxThread().card(store.picture!, at),
+  (found) => {
+    reading.value = found
+    trouble.value = ''
+  },
+  (error) => {
+    reading.value = undefined
+    trouble.value = (error as Error).message
+  },
+)
+watch(corners, (at) => store.picture && read(at.map(({ x, y }) => ({ x, y }))))
+
+function take(event: Event): void {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) void store.open(file)
+  input.value!.value = ''
+}
+function add({ well, overBlack, overWhite }: WellReading): void {
+  const name = names.value[well]?.trim() || `well ${well + 1}`
+  let id =
+    name
+      .replace(/[^\w]+/g, '-')
+      .toLowerCase()
+      .replace(/^-|-$/g, '') || `well-${well + 1}`
+  while (project.paints.some((paint) => paint.id === id)) id += '-2'
+  try {
+    const film = (over: number, lab: WellReading['overBlack']) =>
+      ({ kind: 'film', thicknessUm: thicknessUm.value, over: flatSpectrum(over), lab }) as const
+    const paint = calibratePaint([film(0.04, overBlack), film(cardLayout.PAPER, overWhite)], {
+      id,
+      name,
+    })
+    project.addPaints([recordOf(paint)])
+    said.value = `${name} is in the box, ${paint.opacity}.`
+    trouble.value = ''
+  } catch (error) {
+    trouble.value = `Well ${well + 1} was not taken: ${(error as Error).message}`
+  }
+}
+</script>
+
+<template>
+  <main>
+    <ViewHead title="Swatch card">
+      <RouterLink to="/box" class="plain back">Back to the box</RouterLink>
+    </ViewHead>
+    <div class="body">
+      <ol class="steps">
+        <li>
+          <button type="button" class="plain" @click="print">Save the card (PDF)</button> and print
+          it at 100%.
+        </li>
+        <li>Draw each paint evenly across the black and the white half of a well. Let it dry.</li>
+        <li>
+          Photograph it whole in even daylight,
+          <button type="button" class="primary" @click="input?.click()">
+            Open the photograph…
+          </button>
+          <input
+            ref="input"
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            class="unseen"
+            aria-label="Photograph of the card"
+            tabindex="-1"
+            @change="take"
+          />
+        </li>
+        <li>
+          Drag the four corners to the crosses, the upper left to the end of the light grey step.
+        </li>
+      </ol>
+      <p v-if="store.progress !== undefined" role="status">
+        Opening… <progress :value="store.progress" max="1" />
+      </p>
+      <p v-if="trouble || store.trouble" role="alert">{{ trouble || store.trouble }}</p>
+      <p v-if="said" role="status">{{ said }}</p>
+      <div v-if="store.picture" class="work">
+        <CardCorners v-model="corners" :picture="store.picture" />
+        <section v-if="reading" aria-label="Wells">
+          <p v-for="warning in reading.warnings" :key="warning" class="warning">▲ {{ warning }}</p>
+          <label>
+            The film dries to about, µm
+            <input
+              v-model.number="thicknessUm"
+              class="text-field"
+              type="number"
+              min="2"
+              max="200"
+            />
+          </label>
+          <ul>
+            <li v-for="well in reading.wells" :key="well.well">
+              <span class="pair">
+                <ColourPatch
+                  :lab="well.overBlack"
+                  class="half"
+                  :label="`Well ${well.well + 1} over black`"
+                />
+                <ColourPatch
+                  :lab="well.overWhite"
+                  class="half"
+                  :label="`Well ${well.well + 1} over white`"
+                />
+              </span>
+              <input
+                v-model="names[well.well]"
+                class="text-field"
+                maxlength="80"
+                :aria-label="`Name of well ${well.well + 1}`"
+                :placeholder="`well ${well.well + 1}`"
+              />
+              <button
+                type="button"
+                class="plain"
+                :aria-label="`Add well ${well.well + 1}`"
+                @click="add(well)"
+              >
+                Add
+              </button>
+              <span v-if="well.troubles.length" class="flag">▲ {{ well.troubles.join(', ') }}</span>
+            </li>
+          </ul>
+        </section>
+      </div>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.body {
+  padding: 12px 24px 24px;
+  display: grid;
+  gap: 10px;
+}
+.back {
+  color: inherit;
+  text-decoration: none;
+}
+.steps {
+  margin: 0;
+  padding-left: 22px;
+  display: grid;
+  gap: 6px;
+}
+p {
+  margin: 0;
+}
+.work {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 24px;
+}
+ul {
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.work li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.pair {
+  display: flex;
+}
+.half {
+  width: 44px;
+  height: 40px;
+}
+li .text-field {
+  flex: 1;
+  min-width: 80px;
+}
+.flag,
+.warning {
+  font-weight: 700;
+  font-size: 14px;
+}
+@media (max-width: 900px) {
+  .work {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { USUAL_DROPS_PER_ML } from '../../../../core'
+import type { Bottle } from '../../../../core'
+import { useProject } from '../../../stores/project'
+
+/** The bottle itself: how large, how full, how it drops, what it cost and where it lives. */
+const props = defineProps<{ id: string }>()
+const store = useProject()
+const bottle = computed<Bottle>(() => store.project.bottles?.[props.id] ?? {})
+const numbers = [
+  { key: 'ml', name: 'Bottle, ml', least: 0.1, most: 5000 },
+  { key: 'leftMl', name: 'Left, ml', least: 0, most: 5000 },
+  { key: 'dropsPerMl', name: 'Drops per ml', least: 1, most: 200 },
+  { key: 'price', name: 'Price', least: 0, most: 100000 },
+] as const
+
+function setNumber(
+  key: (typeof numbers)[number]['key'],
+  least: number,
+  most: number,
+  event: Event,
+): void {
+  const input = event.target as HTMLInputElement
+  const value = input.value === '' ? undefined : Number(input.value)
+  if (value !== undefined && !(value >= least && value <= most)) {
+    input.setCustomValidity(`Allowed is ${least} to ${most}.`)
+    input.reportValidity()
+    return
+  }
+  input.setCustomValidity('')
+  store.setBottle(props.id, { [key]: value })
+}
+const text = (event: Event): string | undefined =>
+  (event.target as HTMLInputElement).value || undefined
+</script>
+
+<template>
+  <details :open="Object.keys(bottle).length > 0">
+    <summary>Bottle</summary>
+    <div class="grid">
+      <label v-for="{ key, name, least, most } in numbers" :key="key">
+        {{ name }}
+        <input
+          type="number"
+          step="any"
+          :min="least"
+          :max="most"
+          :value="bottle[key]"
+          :placeholder="key === 'dropsPerMl' ? String(USUAL_DROPS_PER_ML) : ''"
+          @change="setNumber(key, least, most, $event)"
+        />
+      </label>
+      <label class="wide">
+        Lives in
+        <input
+          type="text"
+          maxlength="80"
+          :value="bottle.place"
+          @change="store.setBottle(id, { place: text($event) })"
+        />
+      </label>
+      <label class="wide">
+        Notes
+        <textarea
+          rows="2"
+          maxlength="2000"
+          :value="bottle.notes"
+          @change="store.setBottle(id, { notes: text($event) })"
+        />
+      </label>
+    </div>
+    <p class="soft">
+      To count your drops: drop into a syringe until it holds 1 ml, three times, and take the mean.
+    </p>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  font-weight: 700;
+  min-height: 28px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px 8px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+label {
+  font-size: 14px;
+}
+input,
+textarea {
+  display: block;
+  width: 100%;
+  min-height: 34px;
+  background: var(--field-high);
+  border: 1px solid var(--line);
+  border-radius: 3px;
+  padding: 2px 8px;
+  font: inherit;
+  font-size: 15px;
+  color: inherit;
+}
+input::placeholder {
+  color: var(--ink-soft);
+}
+p {
+  margin: 6px 0 0;
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { cautions } from '../../../../core'
+import type { Paint } from '../../../../core'
+import { paintColours } from '../../../parts/paintColours'
+import { useProject } from '../../../stores/project'
+import DrawdownCard from './DrawdownCard.vue'
+
+/** One paint of the box: its drawdown, in or out of the plan; a click opens what is known of it. */
+const props = defineProps<{ paint: Paint; chosen: boolean }>()
+defineEmits<{ choose: [] }>()
+const store = useProject()
+const isIn = computed(() => !store.project.out.includes(props.paint.id))
+const colours = computed(() => paintColours(props.paint))
+/** The first sentence of each caution; the detail has the whole. */
+const short = computed(() =>
+  props.paint.hazards.map((key) => cautions[key].split('.')[0]).join('. '),
+)
+</script>
+
+<template>
+  <li class="strip" :class="{ chosen }">
+    <DrawdownCard :paint="paint" />
+    <div class="name">
+      <input
+        type="checkbox"
+        :checked="isIn"
+        :aria-label="`${paint.name} is in the plan`"
+        @change="store.setPaintIn(paint.id, !isIn)"
+      />
+      <button
+        type="button"
+        class="open"
+        :data-paint="paint.id"
+        :aria-expanded="chosen"
+        @click="$emit('choose')"
+      >
+        {{ paint.name }}
+      </button>
+    </div>
+    <p class="soft">
+      {{ paint.pigments.slice(0, 2).join(' ') }} {{ paint.opacity }}, hides
+      {{ Math.round(colours.hides * 100) }}%
+    </p>
+    <p v-if="short" class="caution" :title="short"><span aria-hidden="true">▲</span> {{ short }}</p>
+  </li>
+</template>
+
+<style scoped>
+.strip {
+  list-style: none;
+  min-width: 0;
+  height: 140px;
+  font-size: 14px;
+}
+.name {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 28px;
+}
+.open {
+  border: 0;
+  background: transparent;
+  padding: 4px 2px;
+  min-width: 0;
+  font-weight: 700;
+  font-size: 15px;
+  text-align: left;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.chosen .open {
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 3px;
+}
+input {
+  width: 18px;
+  height: 18px;
+  flex: none;
+  accent-color: var(--ink);
+}
+p {
+  margin: 0;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+</style>

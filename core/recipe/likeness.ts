@@ -1,0 +1,77 @@
+import { deltaE00 } from '../colour/deltaE00'
+import { labOf } from '../colour/lab'
+import { chromaOf, hueOf } from '../colour/lch'
+import { contrastRatio } from '../paint/hiding'
+import { opaqueReflectance } from '../paint/opaque'
+import type { Paint } from '../paint/paint'
+import { findRecipes } from './findRecipes'
+import type { Recipe } from './recipe'
+
+/** How another paint stands to one: how far off, and in words what it is more or less of. */
+export interface Likeness {
+  paint: Paint
+  deltaE00: number
+  words: string[]
+}
+
+/** Differences smaller than these are not worth a word. */
+const LIGHTNESS = 3
+const CHROMA = 4
+const HUE = 6
+const HIDING = 0.12
+
+const seen = (paint: Paint) => labOf(opaqueReflectance(paint))
+
+/** What the other paint is, beside this one. */
+export function differenceInWords(one: Paint, other: Paint): string[] {
+  const [a, b] = [seen(one), seen(other)]
+  const words: string[] = []
+  if (Math.abs(b.L - a.L) > LIGHTNESS) words.push(b.L > a.L ? 'lighter' : 'darker')
+  const chroma = chromaOf(b) - chromaOf(a)
+  if (Math.abs(chroma) > CHROMA) words.push(chroma > 0 ? 'more saturated' : 'greyer')
+  const hue = ((hueOf(b) - hueOf(a) + 540) % 360) - 180
+  if (Math.abs(hue) > HUE && Math.min(chromaOf(a), chromaOf(b)) > 6)
+    words.push(
+      b.a - a.a > Math.abs(b.b - a.b)
+        ? 'redder'
+        : b.b > a.b
+          ? 'yellower'
+          : a.a - b.a > a.b - b.b
+            ? 'greener'
+            : 'bluer',
+    )
+  const hides = contrastRatio(other, 10) - contrastRatio(one, 10)
+  if (Math.abs(hides) > HIDING) words.push(hides > 0 ? 'more opaque' : 'more translucent')
+  return words.length > 0 ? words : ['hardly to be told apart']
+}
+
+/** The single bottles that come nearest, by CIEDE2000 of their opaque coats. */
+export const nearestPaints = (paint: Paint, box: readonly Paint[], count = 3): Likeness[] =>
+  box
+    .filter(({ id }) => id !== paint.id)
+    .map((other) => ({
+      paint: other,
+      deltaE00: deltaE00(seen(paint), seen(other)),
+      words: differenceInWords(paint, other),
+    }))
+    .sort((one, other) => one.deltaE00 - other.deltaE00)
+    .slice(0, count)
+
+/** Mixes of the rest of the box that stand in for a paint: two of it, best first, few drops. */
+export const standIns = (paint: Paint, box: readonly Paint[], limit = 2): Recipe[] => {
+  const rest = box.filter(({ id }) => id !== paint.id)
+  if (rest.length === 0) return []
+  return findRecipes({ target: seen(paint), paints: rest, maxPaints: 3, maxDrops: 8, limit })
+}
+
+/** The best recipe for what a recipe looked like, without one of its paints. */
+export function substituteRecipe(
+  recipe: Pick<Recipe, 'lab' | 'parts'>,
+  missing: string,
+  box: readonly Paint[],
+  limits: { maxPaints: number; maxDrops: number },
+): Recipe | undefined {
+  const rest = box.filter(({ id }) => id !== missing)
+  if (rest.length === 0) return undefined
+  return findRecipes({ target: recipe.lab, paints: rest, ...limits })[0]
+}
