@@ -42,6 +42,7 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^core/recipe/kernel/assembly/' },
     enhancedResolveOptions: {
       extensions: ['.ts', '.vue', '.js', '.json'],
       exportsFields: ['exports'],

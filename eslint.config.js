@@ -5,7 +5,7 @@ import globals from 'globals'
 import ts from 'typescript-eslint'
 
 export default ts.config(
-  { ignores: ['dist', 'reports', 'test-results', 'node_modules'] },
+  { ignores: ['dist', 'reports', 'test-results', 'node_modules', 'core/recipe/kernel'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],

@@ -6,7 +6,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 60_000,
   retries: process.env.CI ? 1 : 0,
-  workers: 2,
+  // One at a time: the tests that watch for long tasks want the machine to themselves.
+  workers: 1,
   reporter: [['list'], ['json', { outputFile: 'reports/e2e.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,

@@ -46,10 +46,43 @@ export { tintingStrength } from './paint/strength'
 export { coatsToHide, contrastRatio, HIDDEN, opacityOf } from './paint/hiding'
 export { coatThicknessUm } from './paint/coat'
 export { starterPaints } from './paint/starter'
+export { exhaustiveRecipes } from './recipe/exhaustive'
 export { findRecipes } from './recipe/findRecipes'
-export { differenceInWords, nearestPaints, standIns, substituteRecipe } from './recipe/likeness'
-export type { Likeness } from './recipe/likeness'
-export { affordable, countRecipes, RecipeTable } from './recipe/recipeTable'
+export { RecipeSearch } from './recipe/search/recipeSearch'
+export type { SearchOptions, SearchProgress } from './recipe/search/recipeSearch'
+export { colourObjective, spectralObjective } from './recipe/search/objective'
+export type { Objective } from './recipe/search/objective'
+export {
+  differenceInWords,
+  nearestPaints,
+  standIns,
+  substituteRecipe,
+} from './recipe/advice/likeness'
+export type { Likeness } from './recipe/advice/likeness'
+export { alternatives, steadiest } from './recipe/advice/alternatives'
+export type { Alternative } from './recipe/advice/alternatives'
+export { constrained, FAMILY_ID } from './recipe/advice/constraints'
+export type { Constraints } from './recipe/advice/constraints'
+export { bestAddition, wayInWords, whatPaintsBring } from './recipe/advice/explain'
+export type { Brings, Wish } from './recipe/advice/explain'
+export {
+  judgements,
+  knownWell,
+  looksLike,
+  putRight,
+  startAgain,
+  unknownWell,
+} from './recipe/advice/putRight'
+export type {
+  Correction as WellCorrection,
+  Judgement,
+  PutRightRequest,
+  Well,
+} from './recipe/advice/putRight'
+export { steadinessOf } from './recipe/advice/steadiness'
+export type { Steadiness } from './recipe/advice/steadiness'
+export { touchAmounts, touchOf, untouched, withTouches } from './recipe/advice/touches'
+export { countRecipes, RecipeTable } from './recipe/recipeTable'
 export type { Limits, Recipe, RecipeRequest } from './recipe/recipe'
 export { skinLimits, skinReflectance } from './tone/skin'
 export type { Skin } from './tone/skin'

@@ -2,7 +2,7 @@ import { wrap } from 'comlink'
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { baseReflectance, deltaE00, ladderTargets, predictMix } from '../../core'
-import type { KeptPart, Lab, Limits, Paint, Predicted, StepKey, Target } from '../../core'
+import type { KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../core'
 import { latestOnly } from '../workers/latestOnly'
 import type { FoundMix, RecipeAnswer, RecipeApi, RecipeJob } from '../workers/recipeWorker'
 import { paintOf } from './paints'
@@ -47,7 +47,8 @@ export const useLadder = defineStore('ladder', () => {
 
   const searching = ref(false)
   const trouble = ref('')
-  const usedLimits = shallowRef<Limits>()
+  /** False while a large box was searched for a moment only. */
+  const proved = ref(true)
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
@@ -61,11 +62,11 @@ export const useLadder = defineStore('ladder', () => {
   const search = latestOnly<Job, RecipeAnswer>(
     ({ paints, targets, maxPaints, maxDrops }) =>
       worker.find({ paints, targets, maxPaints, maxDrops }),
-    ({ mixes, limits }, { places }) => {
+    ({ mixes, proved: sure }, { places }) => {
       const next = new Map(found.value)
       mixes.forEach((mix, i) => next.set(places[i]!, mix))
       found.value = next
-      usedLimits.value = limits
+      proved.value = sure
       searching.value = false
       trouble.value = ''
     },
@@ -132,5 +133,5 @@ export const useLadder = defineStore('ladder', () => {
     if (left.length > 0) store.keep(key, left, 'drops')
   }
 
-  return { steps, paintsUsed, addDrops, searching, trouble, usedLimits, base }
+  return { steps, paintsUsed, addDrops, searching, trouble, proved, base }
 })

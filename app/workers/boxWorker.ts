@@ -34,6 +34,11 @@ export interface LikeAnswer {
   mixes: NamedMix[]
 }
 
+const patience = (ms: number) => ({
+  until: performance.now() + ms,
+  now: () => performance.now(),
+})
+
 const named = ({ parts, lab, deltaE00 }: Recipe): NamedMix => ({
   parts: parts.map(({ paint, drops }) => ({ name: paint.name, drops })),
   lab,
@@ -50,7 +55,7 @@ const api = {
         deltaE00,
         words,
       })),
-      mixes: standIns(paint, box).map(named),
+      mixes: standIns(paint, box, patience(1500)).map(named),
     }
   },
   /** The best recipes for what mixes looked like, without one paint. */
@@ -61,7 +66,7 @@ const api = {
     limits: { maxPaints: number; maxDrops: number },
   ): (NamedMix | undefined)[] {
     return mixes.map(({ lab }) => {
-      const found = substituteRecipe({ lab, parts: [] }, missing, box, limits)
+      const found = substituteRecipe(lab, missing, box, limits, patience(600))
       return found && named(found)
     })
   },

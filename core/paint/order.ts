@@ -44,13 +44,19 @@ export function familyOf(paint: Mixture, white: Mixture): HueFamily {
   return 'violet'
 }
 
-/** Paints as they lie on a palette: by family, within it from light to dark. */
-export function paletteOrder(paints: readonly Paint[], white: Mixture): Paint[] {
-  const place = new Map(
-    paints.map((paint) => {
-      const family = hueFamilies.indexOf(familyOf(paint, white))
-      return [paint.id, 1000 * family - labOf(opaqueReflectance(paint)).L]
-    }),
-  )
-  return [...paints].sort((one, other) => place.get(one.id)! - place.get(other.id)!)
+/** Paints as they lie on a palette, with their families: by family, within it from light to dark. */
+export function paletteOrder(
+  paints: readonly Paint[],
+  white: Mixture,
+): { paint: Paint; family: HueFamily; L: number }[] {
+  return paints
+    .map((paint) => ({
+      paint,
+      family: familyOf(paint, white),
+      L: labOf(opaqueReflectance(paint)).L,
+    }))
+    .sort(
+      (one, other) =>
+        hueFamilies.indexOf(one.family) - hueFamilies.indexOf(other.family) || other.L - one.L,
+    )
 }

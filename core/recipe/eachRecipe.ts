@@ -22,13 +22,15 @@ const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 /**
  * Visits every whole-drop recipe once: all subsets of the paints up to `maxPaints`, all drops up to
  * `maxDrops` in sum, without those that only multiply a smaller recipe (2:2 is 1:1). Members come in
- * the order of `paints`. K and S are summed along the way, so a recipe costs one pass over the bands.
+ * the order of `paints`. With a base (K and S of so many drops that are there already) every amount
+ * counts, multiples too. K and S are summed along the way, so a recipe costs one pass over the bands.
  */
 export function eachRecipe(
   paints: readonly Mixture[],
   { maxPaints, maxDrops }: Limits,
   weights: Weights,
   visit: Visit,
+  base?: Mixture,
 ): void {
   const members = new Uint16Array(maxPaints)
   const drops = new Uint8Array(maxPaints)
@@ -36,6 +38,10 @@ export function eachRecipe(
     K: new Float64Array(BANDS),
     S: new Float64Array(BANDS),
   }))
+  if (base) {
+    sums[0]!.K.set(base.K)
+    sums[0]!.S.set(base.S)
+  }
   const { x, y, z } = weights
   const Ks = paints.map(({ K }) => K)
   // A band with neither K nor S would divide nothing by nothing; a trace of S leaves it black.
@@ -70,7 +76,7 @@ export function eachRecipe(
           Z += z[i]! * r
         }
         const common = gcd(divisor, d)
-        if (common === 1) visit(depth + 1, members, drops, X, Y, Z)
+        if (common === 1 || base) visit(depth + 1, members, drops, X, Y, Z)
         if (depth + 1 < maxPaints && d < left) add(depth + 1, p + 1, left - d, common)
       }
     }

@@ -1,4 +1,6 @@
+import { labOf } from '../colour/lab'
 import type { Lab, ViewingOptions } from '../colour/lab'
+import { weightsOf } from '../colour/weights'
 import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from '../paint/paint'
 import type { Part } from '../paint/mix'
@@ -36,3 +38,16 @@ export function checkLimits({ maxPaints, maxDrops }: Limits): void {
 }
 
 export const checkLimit = (limit: number): void => checkWhole('limit', limit, 1000)
+
+/** The colour a request aims at, under the request's light. */
+export function targetLab({ target, illuminant, observer }: RecipeRequest): Lab {
+  if (!('L' in target)) return labOf(target, { illuminant, observer })
+  const { name } = weightsOf(illuminant, observer)
+  if (target.white && target.white !== name)
+    throw new TypeError(
+      `the target was computed under ${target.white}, the search runs under ${name}; adapt the target first`,
+    )
+  if (![target.L, target.a, target.b].every(Number.isFinite))
+    throw new RangeError(`the target L ${target.L}, a ${target.a}, b ${target.b} is not a colour`)
+  return { ...target, white: name }
+}

@@ -131,10 +131,3 @@ export class RecipeTable {
     return { parts, lab: { L, a, b, white: name }, deltaE00 }
   }
 }
-
-/** The same limits with fewer drops, so that no more than `most` recipes are gone through. */
-export function affordable(paints: number, limits: Limits, most: number): Limits {
-  let { maxDrops } = limits
-  while (maxDrops > 4 && countRecipes(paints, { ...limits, maxDrops }) > most) maxDrops--
-  return { ...limits, maxDrops }
-}

@@ -1,6 +1,6 @@
 import {
   baseReflectance,
-  findRecipes,
+  exhaustiveRecipes,
   ladderTargets,
   plainMood,
   RecipeTable,
@@ -21,7 +21,7 @@ export function ladderBench(): Ratio[] {
     { items: 1, run: () => targets.forEach((target) => table.nearest(target)) },
     {
       items: 1,
-      run: () => targets.forEach((target) => findRecipes({ target, paints, ...limits })),
+      run: () => targets.forEach((target) => exhaustiveRecipes({ target, paints, ...limits })),
     },
   )
   return [

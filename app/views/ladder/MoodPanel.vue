@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { moodLimits } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
 import { useLadder } from '../../stores/ladder'
@@ -25,12 +24,6 @@ const names: Record<Setting, string> = {
 }
 const settings = Object.keys(names) as Setting[]
 
-const heldBack = computed(() => {
-  const used = ladder.usedLimits?.maxDrops
-  return used !== undefined && used < store.plan.maxDrops
-    ? `With this many paints the search goes up to ${used} drops.`
-    : ''
-})
 const numberOf = (event: Event): number => Number((event.target as HTMLSelectElement).value)
 </script>
 
@@ -74,12 +67,14 @@ const numberOf = (event: Event): number => Number((event.target as HTMLSelectEle
         </select>
       </label>
     </div>
-    <p v-if="heldBack" class="soft note">{{ heldBack }}</p>
     <p class="soft note" role="status">
       {{
         ladder.searching
           ? 'Looking for the closest drops…'
-          : ladder.trouble || 'These are the closest drops there are.'
+          : ladder.trouble ||
+            (ladder.proved
+              ? 'These are the closest drops there are.'
+              : 'Close drops from a large box; open a step to have the closest proved.')
       }}
     </p>
   </section>

@@ -1,39 +1,53 @@
 <script setup lang="ts">
-import { shallowRef, toRaw, watch } from 'vue'
+import { until } from '@vueuse/core'
+import { ref, shallowRef, toRaw, watch } from 'vue'
 import type { Paint } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { paintColours } from '../../../parts/paintColours'
 import { useLadder } from '../../../stores/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
+import { latestOnly } from '../../../workers/latestOnly'
 import { boxThread } from '../../../workers/boxThread'
 import type { LikeAnswer, NamedMix } from '../../../workers/boxWorker'
 
 /** What a paint is like: other bottles, mixes that stand in for it, and the ladder without it. */
 const props = defineProps<{ paint: Paint }>()
 const store = useProject()
-const ladder = useLadder()
 const answer = shallowRef<LikeAnswer>()
-const without = shallowRef<{ step: string; mix: NamedMix }[]>([])
+const without = shallowRef<{ step: string; mix: NamedMix }[]>()
+const asking = ref(false)
 
+const compare = latestOnly<{ paint: Paint; box: Paint[] }, LikeAnswer>(
+  ({ paint, box }) => boxThread().like(paint, box),
+  (found, { paint }) => {
+    if (paint.id === props.paint.id) answer.value = found
+  },
+  () => undefined,
+)
 watch(
   () => [props.paint, store.paintsIn] as const,
-  async ([paint, paintsIn]) => {
-    const box = paintsIn.map(toRaw)
-    const worker = boxThread()
-    answer.value = await worker.like(toRaw(paint), box)
-    const steps = ladder.steps.filter(({ parts }) => parts.some(({ paint: id }) => id === paint.id))
-    const limits = { maxPaints: 3, maxDrops: 10 }
-    const mixes = await worker.substitutes(
-      steps.map(({ painted }) => ({ lab: { ...painted! } })),
-      paint.id,
-      box,
-      limits,
-    )
-    without.value = mixes.flatMap((mix, i) => (mix ? [{ step: steps[i]!.name, mix }] : []))
-  },
+  ([paint, paintsIn]) => compare({ paint: toRaw(paint), box: paintsIn.map(toRaw) }),
   { immediate: true },
 )
+
+/** The steps of the figure's ladder that use the paint, mixed without it. */
+async function askLadder(): Promise<void> {
+  asking.value = true
+  const ladder = useLadder()
+  await until(() => ladder.searching).toBe(false, { timeout: 5000 })
+  const steps = ladder.steps.filter(({ parts }) =>
+    parts.some(({ paint }) => paint === props.paint.id),
+  )
+  const mixes = await boxThread().substitutes(
+    steps.map(({ painted }) => ({ lab: { ...painted! } })),
+    props.paint.id,
+    store.paintsIn.map(toRaw),
+    { maxPaints: 3, maxDrops: 10 },
+  )
+  without.value = mixes.flatMap((mix, i) => (mix ? [{ step: steps[i]!.name, mix }] : []))
+  asking.value = false
+}
 const words = ({ parts }: NamedMix): string =>
   parts.map(({ name, drops }) => `${drops} ${name}`).join(' + ')
 </script>
@@ -67,6 +81,15 @@ const words = ({ parts }: NamedMix): string =>
           </span>
           <span>{{ words(mix) }} is off by {{ mix.deltaE00.toFixed(1) }}</span>
         </li>
+      </ul>
+      <button v-if="!without" type="button" class="plain" :disabled="asking" @click="askLadder">
+        {{
+          asking
+            ? 'Mixing the ladder without it…'
+            : `${store.figure.name.split(',')[0]}’s ladder without it`
+        }}
+      </button>
+      <ul v-else>
         <li v-for="{ step, mix } in without" :key="step">
           <ColourPatch :lab="mix.lab" class="half" />
           <span
@@ -74,6 +97,7 @@ const words = ({ parts }: NamedMix): string =>
             {{ mix.deltaE00.toFixed(1) }}</span
           >
         </li>
+        <li v-if="without.length === 0">No step of this ladder uses it.</li>
       </ul>
     </template>
   </section>

@@ -1,26 +1,11 @@
 import { computed, reactive, toRaw } from 'vue'
-import { familyOf, labOf, opaqueReflectance, paletteOrder } from '../../../../core'
-import type { HueFamily, OpacityClass, Paint, PaintKind } from '../../../../core'
+import { paletteOrder } from '../../../../core'
+import type { HueFamily, OpacityClass, PaintKind } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
 
 export const sorts = ['palette', 'name', 'lightness', 'in the plan first', 'what is left'] as const
 export type BoxSort = (typeof sorts)[number]
-
-const families = new WeakMap<Paint, HueFamily>()
-/** The hue family of a paint, worked out once. */
-export function familyOfPaint(paint: Paint): HueFamily {
-  const key = toRaw(paint)
-  let family = families.get(key)
-  if (!family) families.set(key, (family = familyOf(key, paintOf('titanium-white'))))
-  return family
-}
-const lightness = new WeakMap<Paint, number>()
-function lightnessOf(paint: Paint): number {
-  let L = lightness.get(paint)
-  if (L === undefined) lightness.set(paint, (L = labOf(opaqueReflectance(paint)).L))
-  return L
-}
 
 /** Which paints are shown, and in what order. */
 export function useBoxList() {
@@ -44,24 +29,25 @@ export function useBoxList() {
   const shown = computed(() => {
     const words = filter.words.trim().toLowerCase()
     const list = ordered.value.filter(
-      (paint) =>
+      ({ paint, family }) =>
         (words === '' ||
           `${paint.name} ${paint.pigments.join(' ')}`.toLowerCase().includes(words)) &&
         (filter.opacity === '' || paint.opacity === filter.opacity) &&
         (filter.kind === '' || (paint.kind ?? 'paint') === filter.kind) &&
         (!filter.inPlan || !out.value.has(paint.id)) &&
         (!filter.low || leftOf(paint.id) < 0.25) &&
-        (filter.family === '' || familyOfPaint(paint) === filter.family),
+        (filter.family === '' || family === filter.family),
     )
-    const by: Record<BoxSort, (one: Paint, other: Paint) => number> = {
+    type Entry = (typeof list)[number]
+    const by: Record<BoxSort, (one: Entry, other: Entry) => number> = {
       palette: () => 0,
-      name: (one, other) => one.name.localeCompare(other.name),
-      lightness: (one, other) => lightnessOf(one) - lightnessOf(other),
+      name: (one, other) => one.paint.name.localeCompare(other.paint.name),
+      lightness: (one, other) => one.L - other.L,
       'in the plan first': (one, other) =>
-        Number(out.value.has(one.id)) - Number(out.value.has(other.id)),
-      'what is left': (one, other) => leftOf(one.id) - leftOf(other.id),
+        Number(out.value.has(one.paint.id)) - Number(out.value.has(other.paint.id)),
+      'what is left': (one, other) => leftOf(one.paint.id) - leftOf(other.paint.id),
     }
-    return [...list].sort(by[filter.sort])
+    return [...list].sort(by[filter.sort]).map(({ paint }) => paint)
   })
   return { filter, shown, leftOf }
 }

@@ -1,11 +1,12 @@
-import { deltaE00 } from '../colour/deltaE00'
-import { labOf } from '../colour/lab'
-import { chromaOf, hueOf } from '../colour/lch'
-import { contrastRatio } from '../paint/hiding'
-import { opaqueReflectance } from '../paint/opaque'
-import type { Paint } from '../paint/paint'
-import { findRecipes } from './findRecipes'
-import type { Recipe } from './recipe'
+import { deltaE00 } from '../../colour/deltaE00'
+import { labOf } from '../../colour/lab'
+import { chromaOf, hueOf } from '../../colour/lch'
+import { contrastRatio } from '../../paint/hiding'
+import { opaqueReflectance } from '../../paint/opaque'
+import type { Paint } from '../../paint/paint'
+import type { Lab } from '../../colour/lab'
+import type { Limits, Recipe } from '../recipe'
+import { RecipeSearch } from '../search/recipeSearch'
 
 /** How another paint stands to one: how far off, and in words what it is more or less of. */
 export interface Likeness {
@@ -57,21 +58,34 @@ export const nearestPaints = (paint: Paint, box: readonly Paint[], count = 3): L
     .sort((one, other) => one.deltaE00 - other.deltaE00)
     .slice(0, count)
 
-/** Mixes of the rest of the box that stand in for a paint: two of it, best first, few drops. */
-export const standIns = (paint: Paint, box: readonly Paint[], limit = 2): Recipe[] => {
+/** How long a search may take: a time on a clock, and the clock. */
+export interface Patience {
+  until: number
+  now: () => number
+}
+
+/** Mixes of the rest of the box that stand in for a paint, best first; proved or the best in the time given. */
+export function standIns(
+  paint: Paint,
+  box: readonly Paint[],
+  { until, now }: Patience,
+  limit = 2,
+): Recipe[] {
   const rest = box.filter(({ id }) => id !== paint.id)
   if (rest.length === 0) return []
-  return findRecipes({ target: seen(paint), paints: rest, maxPaints: 3, maxDrops: 8, limit })
+  const request = { target: seen(paint), paints: rest, maxPaints: 3, maxDrops: 8, limit }
+  return new RecipeSearch(request).step(until, now).best
 }
 
 /** The best recipe for what a recipe looked like, without one of its paints. */
 export function substituteRecipe(
-  recipe: Pick<Recipe, 'lab' | 'parts'>,
+  lab: Lab,
   missing: string,
   box: readonly Paint[],
-  limits: { maxPaints: number; maxDrops: number },
+  limits: Limits,
+  { until, now }: Patience,
 ): Recipe | undefined {
   const rest = box.filter(({ id }) => id !== missing)
   if (rest.length === 0) return undefined
-  return findRecipes({ target: recipe.lab, paints: rest, ...limits })[0]
+  return new RecipeSearch({ target: lab, paints: rest, ...limits }).step(until, now).best[0]
 }

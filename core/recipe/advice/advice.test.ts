@@ -1,0 +1,287 @@
+import { describe, expect, it } from 'vitest'
+import { deltaE00 } from '../../colour/deltaE00'
+import { labOf } from '../../colour/lab'
+import type { Lab } from '../../colour/lab'
+import { mixPaints } from '../../paint/mix'
+import { opaqueReflectance } from '../../paint/opaque'
+import type { Paint } from '../../paint/paint'
+import { starterPaints } from '../../paint/starter'
+import { findRecipes } from '../findRecipes'
+import { RecipeSearch } from '../search/recipeSearch'
+import { alternatives, steadiest } from './alternatives'
+import { constrained, FAMILY_ID } from './constraints'
+import { bestAddition, wayInWords, whatPaintsBring } from './explain'
+import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './likeness'
+import { knownWell, looksLike, putRight, startAgain, unknownWell } from './putRight'
+import { DROP_SIGMA, steadinessOf } from './steadiness'
+import { touchOf, withTouches } from './touches'
+
+const of = (id: string): Paint => starterPaints.find((paint) => paint.id === id)!
+const box = [
+  'titanium-white',
+  'yellow-ochre',
+  'red-iron-oxide',
+  'burnt-umber',
+  'ultramarine',
+  'carbon-black',
+  'pyrrole-red',
+  'phthalo-green',
+].map(of)
+const flesh: Lab = { L: 64, a: 16, b: 18 }
+const patience = { until: Infinity, now: () => 0 }
+const seen = (parts: { paint: Paint; drops: number }[]): Lab =>
+  labOf(opaqueReflectance(mixPaints(parts)))
+function seeded(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+    return state / 4294967296
+  }
+}
+
+describe('constraints', () => {
+  const limits = { maxPaints: 3, maxDrops: 10, limit: 5 }
+  const search = (constraints: Parameters<typeof constrained>[1], paints = box) => {
+    const { paints: left, allows } = constrained(paints, constraints)
+    return new RecipeSearch({ ...limits, target: flesh, paints: left }, { allows }).step(
+      Infinity,
+      () => 0,
+    ).best
+  }
+
+  it('required, forbidden, at most and hazards hold in every recipe, and the rest is still the best', () => {
+    const all = findRecipes({ ...limits, limit: 1000, target: flesh, paints: box })
+    const uses = (id: string) => (recipe: (typeof all)[number]) =>
+      recipe.parts.some(({ paint }) => paint.id === id)
+    const required = search({ required: ['ultramarine'] })
+    expect(required.every(uses('ultramarine'))).toBe(true)
+    expect(required[0]!.deltaE00).toBeCloseTo(all.find(uses('ultramarine'))!.deltaE00, 9)
+    expect(search({ forbidden: ['red-iron-oxide'] }).some(uses('red-iron-oxide'))).toBe(false)
+    expect(
+      search({ noHazards: true }).every(({ parts }) =>
+        parts.every(({ paint }) => paint.hazards.length === 0),
+      ),
+    ).toBe(true)
+    expect(
+      search({ atMost: { 'titanium-white': 3 } }).every(
+        ({ parts }) => (parts.find(({ paint }) => paint.id === 'titanium-white')?.drops ?? 0) <= 3,
+      ),
+    ).toBe(true)
+    expect(() => constrained(box, { required: ['gold'] })).toThrow('"gold"')
+  })
+
+  it('a family mix keeps its share, and touches of strong paints count as less than drops', () => {
+    const parts = [
+      { paint: of('burnt-umber'), drops: 2 },
+      { paint: of('yellow-ochre'), drops: 1 },
+    ]
+    for (const recipe of search({ family: { parts, share: 0.3 } })) {
+      const kept = recipe.parts.find(({ paint }) => paint.id === FAMILY_ID)!.drops
+      expect(kept / recipe.parts.reduce((sum, { drops }) => sum + drops, 0)).toBeGreaterThanOrEqual(
+        0.3,
+      )
+    }
+    const black = of('carbon-black')
+    const touched = seen([
+      { paint: of('titanium-white'), drops: 9 },
+      { paint: touchOf(black, 0.1), drops: 2 },
+    ])
+    expect(
+      deltaE00(
+        touched,
+        seen([
+          { paint: of('titanium-white'), drops: 9 },
+          { paint: black, drops: 0.2 },
+        ]),
+      ),
+    ).toBeLessThan(1e-9)
+    const strong = withTouches(box, of('titanium-white'))
+      .slice(box.length)
+      .map(({ id }) => id)
+    expect(strong).toContain('carbon-black@0.1')
+    expect(strong).not.toContain('yellow-ochre@0.1')
+  })
+})
+
+describe('alternatives and steadiness', () => {
+  const found = findRecipes({ target: flesh, paints: box, maxPaints: 4, maxDrops: 12, limit: 200 })
+
+  it('steadiness is what a simulation of uneven drops gives', () => {
+    const random = seeded(5)
+    const normal = (): number =>
+      Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+    for (const { parts } of [found[0]!, found[60]!, found[150]!]) {
+      const { uneven, oneDrop } = steadinessOf(parts)
+      let squares = 0
+      for (let n = 0; n < 3000; n++) {
+        const bottles = parts.map(({ paint, drops }) => ({
+          paint,
+          drops: drops * (1 + DROP_SIGMA * normal()),
+        }))
+        squares += deltaE00(seen(parts), seen(bottles)) ** 2
+      }
+      expect(uneven / Math.sqrt(squares / 3000)).toBeGreaterThan(0.9)
+      expect(uneven / Math.sqrt(squares / 3000)).toBeLessThan(1.1)
+      expect(oneDrop).toBeGreaterThan(0)
+    }
+  })
+
+  it('alternatives differ, say why, and a steadier one is steadier', () => {
+    const target = opaqueReflectance(mixPaints([{ paint: of('warm-flesh'), drops: 1 }]))
+    const list = alternatives(found, target)
+    expect(list[0]!.words).toBe('closest')
+    expect(list.length).toBeGreaterThan(1)
+    expect(new Set(list.map(({ recipe }) => recipe)).size).toBe(list.length)
+    const simpler = list.find(({ words }) => words.startsWith('simpler'))
+    if (simpler) expect(simpler.recipe.parts.length).toBeLessThan(list[0]!.recipe.parts.length)
+    expect(list.every(({ underLamp }) => underLamp !== undefined)).toBe(true)
+    const steady = steadiest(found)!
+    expect(steadinessOf(steady.parts).uneven).toBeLessThanOrEqual(
+      steadinessOf(found[0]!.parts).uneven,
+    )
+    expect(steady.deltaE00).toBeLessThanOrEqual(found[0]!.deltaE00 + 0.3)
+    expect(alternatives([])).toEqual([])
+  })
+})
+
+describe('explaining', () => {
+  it('says what each paint brings and which paint is missing', () => {
+    const bring = whatPaintsBring({
+      parts: [
+        { paint: of('titanium-white'), drops: 6 },
+        { paint: of('red-iron-oxide'), drops: 2 },
+      ],
+    })
+    expect(bring[0]!.words).toContain('lighter')
+    expect(bring[1]!.words).toContain('redder')
+    expect(wayInWords({ L: 50, a: 0, b: 0 }, { L: 50.5, a: 9, b: 0 })).toContain('redder')
+    const violet: Lab = { L: 38, a: 30, b: -32 }
+    const request = { target: violet, paints: box, maxPaints: 3, maxDrops: 8 }
+    const best = findRecipes(request)[0]!.deltaE00
+    const candidates = ['raw-umber', 'dioxazine-violet', 'bismuth-vanadate'].map(of)
+    const wish = bestAddition(request, candidates, best, patience)!
+    expect(wish.paint.id).toBe('dioxazine-violet')
+    expect(wish.gain).toBeCloseTo(
+      best - findRecipes({ ...request, paints: [...box, wish.paint] })[0]!.deltaE00,
+      9,
+    )
+  })
+
+  it('finds what a paint is like and what stands in for it', () => {
+    const like = nearestPaints(of('burnt-umber'), starterPaints)
+    expect(like[0]!.deltaE00).toBeLessThan(like[2]!.deltaE00)
+    expect(differenceInWords(of('burnt-umber'), of('titanium-white'))).toContain('lighter')
+    const [first] = standIns(of('warm-flesh'), box, patience)
+    expect(first!.deltaE00).toBeLessThan(4)
+    const recipe = findRecipes({ target: flesh, paints: box, maxPaints: 3, maxDrops: 10 })[0]!
+    const missing = recipe.parts.find(({ paint }) => paint.id !== 'titanium-white')!.paint.id
+    const other = substituteRecipe(
+      recipe.lab,
+      missing,
+      box,
+      { maxPaints: 3, maxDrops: 10 },
+      patience,
+    )!
+    expect(other.parts.some(({ paint }) => paint.id === missing)).toBe(false)
+  })
+})
+
+describe('putting a well right', () => {
+  /** The fewest added drops that reach the best, by trying every addition in plain loops. */
+  function byTrying(
+    well: { K: Float64Array; S: Float64Array },
+    drops: number,
+    target: Lab,
+    paints: Paint[],
+    most: number,
+  ) {
+    let best = { off: Infinity, added: 0 }
+    const amounts = paints.map(() => 0)
+    const go = (at: number, left: number, kinds: number): void => {
+      if (at === paints.length) {
+        const added = most - left
+        if (added === 0) return
+        const parts = [
+          { paint: well, drops },
+          ...paints.map((paint, i) => ({ paint, drops: amounts[i]! })),
+        ]
+        const off = deltaE00(labOf(opaqueReflectance(mixPaints(parts))), target)
+        if (off < best.off - 1e-9 || (off < best.off + 1e-9 && added < best.added))
+          best = { off, added }
+        return
+      }
+      for (let d = 0; d <= left && (d === 0 || kinds < 2); d++) {
+        amounts[at] = d
+        go(at + 1, left - d, kinds + (d > 0 ? 1 : 0))
+      }
+      amounts[at] = 0
+    }
+    go(0, most, 0)
+    return best
+  }
+
+  it('reaches the best with the fewest drops, over 300 seeded wells', () => {
+    const random = seeded(77)
+    const pick = (): Paint => box[Math.floor(random() * box.length)]!
+    for (let n = 0; n < 300; n++) {
+      const parts = [pick(), pick(), of('titanium-white')].map((paint) => ({
+        paint,
+        drops: 1 + Math.floor(random() * 5),
+      }))
+      const well = knownWell(parts)
+      const target: Lab = { L: 30 + 50 * random(), a: 25 * random(), b: 30 * random() }
+      const paints = box.slice(0, 3 + (n % 3))
+      const front = putRight({ well, target, paints, maxPaints: 2, maxDrops: 5 })
+      const expected = byTrying(well.mixture, well.drops, target, paints, 5)
+      expect(front.at(-1)!.deltaE00, `well ${n}`).toBeCloseTo(expected.off, 7)
+      expect(front.at(-1)!.added).toBe(expected.added)
+      front.forEach((one, i) => {
+        if (i > 0) expect(one.added).toBeGreaterThan(front[i - 1]!.added)
+        expect(one.keep).toBe(1)
+      })
+    }
+  })
+
+  it('lifts out what would overflow, judges by words and says when to start again', () => {
+    const well = knownWell([{ paint: of('burnt-umber'), drops: 18 }])
+    const [first] = putRight({
+      well,
+      target: flesh,
+      paints: box,
+      maxPaints: 2,
+      maxDrops: 6,
+      room: 20,
+    })
+    expect(first!.keep * well.drops + first!.added).toBeLessThanOrEqual(20)
+    const front = putRight({
+      well,
+      target: flesh,
+      paints: box,
+      maxPaints: 2,
+      maxDrops: 6,
+      room: 20,
+    })
+    expect(front.some(({ keep }) => keep < 1)).toBe(true)
+    expect(startAgain(front, { drops: 8, deltaE00: 0.5 })).toBe(true)
+    const yellow = looksLike(flesh, ['too yellow', 'too dark'])
+    expect(yellow.b).toBeGreaterThan(flesh.b)
+    expect(yellow.L).toBeLessThan(flesh.L)
+    const mended = putRight({
+      well: unknownWell(yellow, 10),
+      target: flesh,
+      paints: box,
+      maxPaints: 3,
+      maxDrops: 6,
+    })
+    expect(mended.at(-1)!.deltaE00).toBeLessThan(deltaE00(yellow, flesh))
+    expect(() =>
+      putRight({
+        well: { ...well, drops: 0 },
+        target: flesh,
+        paints: box,
+        maxPaints: 1,
+        maxDrops: 1,
+      }),
+    ).toThrow('nothing to put right')
+  })
+})

@@ -1,0 +1,378 @@
+/**
+ * The hot loops of the search, AssemblyScript for WebAssembly SIMD: four bands at a time in single
+ * precision. `plainKernel.ts` is the same in plain TypeScript, band by band in double precision;
+ * docs/search.md has the proofs. Built by `npm run kernel` into kernelBytes.ts.
+ */
+
+const GROUPS: i32 = 9
+/** Bytes of one curve of 36 bands. */
+const CURVE: usize = 144
+/** A cluster's curves: least and greatest K, S and reflectance. */
+const CLUSTER: usize = 6 * CURVE
+const MOST_SLOTS: i32 = 5
+/** Fewer combinations than this are evaluated one by one instead of bounded further. */
+const LEAF: i64 = 8
+const WORTH: i64 = 4
+/** Below so many combinations every level is bounded. */
+const NEAR: i64 = 32
+
+const ENTERS: f32 = 0.384
+const LEAVES: f32 = 0.4
+const TRACE: f32 = 1e-12
+
+let weights: usize = 0
+let clusters: usize = 0
+/** Per cluster four i32: first and last paint (end excluded), left and right child. */
+let shapes: usize = 0
+let spreads: usize = 0
+/** Target box: least and greatest X, Y, Z, and of the turned axes U = X − αY and V = Z − βY. */
+export const box: usize = memory.data(40, 16)
+/** α and β of the turned axes. */
+export const turn: usize = memory.data(8, 16)
+/** Drops of each slot as f32. */
+export const drops: usize = memory.data(20, 16)
+/** Clusters of each slot, level by level. */
+export const slots: usize = memory.data(20 * 80, 16)
+/** XYZ of the last evaluation or bound. */
+export const xyz: usize = memory.data(24, 16)
+let found: usize = 0
+let room: i32 = 0
+let count: i32 = 0
+let nodes: i32 = 0
+let chosen: usize = memory.data(20, 16)
+/** Sums of K and S of the first slots, slot by slot. */
+let prefix: usize = memory.data(5 * 288, 16)
+
+/** Called when the list of finds is full; may narrow the box. */
+@external("search", "drain")
+declare function drain(): void
+
+export function prepare(paints: i32, clusterCount: i32, mostFound: i32): void {
+  let at: usize = (__heap_base + 15) & ~15
+  weights = at
+  at += 7 * CURVE
+  clusters = at
+  at += <usize>clusterCount * CLUSTER
+  shapes = at
+  at += <usize>clusterCount * 16
+  spreads = at
+  at += <usize>((clusterCount + 3) & ~3) * 4
+  found = at
+  room = mostFound
+  at += <usize>mostFound * 24
+  const pages = <i32>((at + 65535) >>> 16)
+  if (pages > memory.size()) memory.grow(pages - memory.size())
+}
+export function weightsAt(): usize {
+  return weights
+}
+export function clustersAt(): usize {
+  return clusters
+}
+export function shapesAt(): usize {
+  return shapes
+}
+export function spreadsAt(): usize {
+  return spreads
+}
+export function foundAt(): usize {
+  return found
+}
+export function foundCount(): i32 {
+  return count
+}
+export function clearFound(): void {
+  count = 0
+}
+/** Clusters bounded and mixes evaluated since the last asking. */
+export function takeWork(): i32 {
+  const work = nodes
+  nodes = 0
+  return work
+}
+
+// @ts-ignore: decorator
+@inline
+function sum(v: v128): f32 {
+  return (
+    f32x4.extract_lane(v, 0) + f32x4.extract_lane(v, 1) + (f32x4.extract_lane(v, 2) + f32x4.extract_lane(v, 3))
+  )
+}
+
+/** What stands under S in R = A·S / (k2'·S + K + √(K(K + 2S))), four bands. */
+// @ts-ignore: decorator
+@inline
+function under(k: v128, s: v128): v128 {
+  const root = f32x4.sqrt(f32x4.mul(k, f32x4.add(k, f32x4.add(s, s))))
+  return f32x4.add(
+    f32x4.add(f32x4.mul(f32x4.splat(LEAVES), s), k),
+    f32x4.add(root, f32x4.splat(TRACE)),
+  )
+}
+
+/** R of K and S through the surface, four bands. */
+// @ts-ignore: decorator
+@inline
+function reflect(k: v128, s: v128): v128 {
+  return f32x4.div(f32x4.mul(f32x4.splat(ENTERS), s), under(k, s))
+}
+
+/** Sums of K (or S) of up to three slots, four bands. */
+// @ts-ignore: decorator
+@inline
+function mixed(d0: v128, d1: v128, d2: v128, c0: usize, c1: usize, c2: usize, o: usize): v128 {
+  return f32x4.add(
+    f32x4.add(f32x4.mul(d0, v128.load(c0 + o)), f32x4.mul(d1, v128.load(c1 + o))),
+    f32x4.mul(d2, v128.load(c2 + o)),
+  )
+}
+
+/** Bounds of X, Y, Z, U, V over all mixes of the slots' clusters; false when disjoint from the box. */
+function mayReach(n: i32, at: usize): bool {
+  nodes++
+  // Slots that are not there stand in the first one's place with no drops.
+  const c0 = clusters + <usize>load<i32>(at) * CLUSTER
+  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * CLUSTER : c0
+  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * CLUSTER : c0
+  const d0 = v128.load32_splat(drops)
+  const d1 = n > 1 ? v128.load32_splat(drops, 4) : f32x4.splat(0)
+  const d2 = n > 2 ? v128.load32_splat(drops, 8) : f32x4.splat(0)
+  let xl = f32x4.splat(0)
+  let yl = f32x4.splat(0)
+  let zl = f32x4.splat(0)
+  let xh = f32x4.splat(0)
+  let yh = f32x4.splat(0)
+  let zh = f32x4.splat(0)
+  let ul = f32x4.splat(0)
+  let uh = f32x4.splat(0)
+  let vl = f32x4.splat(0)
+  let vh = f32x4.splat(0)
+  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
+    let kl = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 0)
+    let kh = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, CURVE)
+    let sl = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 2 * CURVE)
+    let sh = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 3 * CURVE)
+    let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 4 * CURVE), v128.load(c1 + g, 4 * CURVE)), v128.load(c2 + g, 4 * CURVE))
+    let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 5 * CURVE), v128.load(c1 + g, 5 * CURVE)), v128.load(c2 + g, 5 * CURVE))
+    if (n > 3)
+      for (let j = 3; j < n; j++) {
+        const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * CLUSTER + g
+        const d = v128.load32_splat(drops + <usize>j * 4)
+        kl = f32x4.add(kl, f32x4.mul(d, v128.load(curve)))
+        kh = f32x4.add(kh, f32x4.mul(d, v128.load(curve, CURVE)))
+        sl = f32x4.add(sl, f32x4.mul(d, v128.load(curve, 2 * CURVE)))
+        sh = f32x4.add(sh, f32x4.mul(d, v128.load(curve, 3 * CURVE)))
+        least = f32x4.pmin(least, v128.load(curve, 4 * CURVE))
+        most = f32x4.pmax(most, v128.load(curve, 5 * CURVE))
+      }
+    // Both reflectances share one division: a/p and b/q are a·q and b·p over p·q.
+    const p = under(kh, sl)
+    const q = under(kl, sh)
+    const shared = f32x4.div(f32x4.splat(ENTERS), f32x4.mul(p, q))
+    const low = f32x4.pmax(least, f32x4.mul(f32x4.mul(sl, q), shared))
+    const high = f32x4.pmin(most, f32x4.mul(f32x4.mul(sh, p), shared))
+    const wx = v128.load(weights + g)
+    const wy = v128.load(weights + g, CURVE)
+    const wz = v128.load(weights + g, 2 * CURVE)
+    xl = f32x4.add(xl, f32x4.mul(wx, low))
+    yl = f32x4.add(yl, f32x4.mul(wy, low))
+    zl = f32x4.add(zl, f32x4.mul(wz, low))
+    xh = f32x4.add(xh, f32x4.mul(wx, high))
+    yh = f32x4.add(yh, f32x4.mul(wy, high))
+    zh = f32x4.add(zh, f32x4.mul(wz, high))
+    // The turned axes have weights of both signs: what is negative takes the other end.
+    const up = v128.load(weights + g, 3 * CURVE)
+    const un = v128.load(weights + g, 4 * CURVE)
+    const vp = v128.load(weights + g, 5 * CURVE)
+    const vn = v128.load(weights + g, 6 * CURVE)
+    ul = f32x4.add(ul, f32x4.sub(f32x4.mul(up, low), f32x4.mul(un, high)))
+    uh = f32x4.add(uh, f32x4.sub(f32x4.mul(up, high), f32x4.mul(un, low)))
+    vl = f32x4.add(vl, f32x4.sub(f32x4.mul(vp, low), f32x4.mul(vn, high)))
+    vh = f32x4.add(vh, f32x4.sub(f32x4.mul(vp, high), f32x4.mul(vn, low)))
+  }
+  return (
+    sum(yl) <= load<f32>(box, 12) &&
+    sum(yh) >= load<f32>(box, 8) &&
+    sum(xl) <= load<f32>(box, 4) &&
+    sum(xh) >= load<f32>(box, 0) &&
+    sum(ul) <= load<f32>(box, 28) &&
+    sum(uh) >= load<f32>(box, 24) &&
+    sum(vl) <= load<f32>(box, 36) &&
+    sum(vh) >= load<f32>(box, 32) &&
+    sum(zl) <= load<f32>(box, 20) &&
+    sum(zh) >= load<f32>(box, 16)
+  )
+}
+
+/** The last paint of a mix added to the sums of the others: X, Y, Z into `xyz`. */
+// @ts-ignore: decorator
+@inline
+function finish(sums: usize, paint: usize, amount: v128): void {
+  let X = f32x4.splat(0)
+  let Y = f32x4.splat(0)
+  let Z = f32x4.splat(0)
+  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
+    const k = f32x4.add(v128.load(sums + g), f32x4.mul(amount, v128.load(paint + g)))
+    const s = f32x4.add(v128.load(sums + g, CURVE), f32x4.mul(amount, v128.load(paint + g, 2 * CURVE)))
+    const r = reflect(k, s)
+    X = f32x4.add(X, f32x4.mul(v128.load(weights + g), r))
+    Y = f32x4.add(Y, f32x4.mul(v128.load(weights + g, CURVE), r))
+    Z = f32x4.add(Z, f32x4.mul(v128.load(weights + g, 2 * CURVE), r))
+  }
+  store<f32>(xyz, sum(X))
+  store<f32>(xyz, sum(Y), 4)
+  store<f32>(xyz, sum(Z), 8)
+}
+
+/** Sums of K and S with one more paint. */
+function push(from: usize, to: usize, paint: usize, amount: v128): void {
+  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
+    v128.store(to + g, f32x4.add(v128.load(from + g), f32x4.mul(amount, v128.load(paint + g))))
+    v128.store(
+      to + g,
+      f32x4.add(v128.load(from + g, CURVE), f32x4.mul(amount, v128.load(paint + g, 2 * CURVE))),
+      CURVE,
+    )
+  }
+}
+
+/** Writes the last evaluation down if it lies in the box. */
+function keep(n: i32): void {
+  const Y = load<f32>(xyz, 4)
+  if (Y < load<f32>(box, 8) || Y > load<f32>(box, 12)) return
+  const X = load<f32>(xyz)
+  if (X < load<f32>(box, 0) || X > load<f32>(box, 4)) return
+  const Z = load<f32>(xyz, 8)
+  if (Z < load<f32>(box, 16) || Z > load<f32>(box, 20)) return
+  const U = X - load<f32>(turn) * Y
+  if (U < load<f32>(box, 24) || U > load<f32>(box, 28)) return
+  const V = Z - load<f32>(turn, 4) * Y
+  if (V < load<f32>(box, 32) || V > load<f32>(box, 36)) return
+  if (count == room) {
+    drain()
+    count = 0
+  }
+  const entry = found + <usize>count * 24
+  for (let k = 0; k < n; k++) store<u16>(entry + <usize>k * 2, <u16>load<i32>(chosen + <usize>k * 4))
+  store<f32>(entry, X, 12)
+  store<f32>(entry, Y, 16)
+  store<f32>(entry, Z, 20)
+  count++
+}
+
+/** Every mix of the slots' paints, one by one; those in the box are written down. */
+function leaf(n: i32, at: usize, j: i32, after: i32): void {
+  const cluster = load<i32>(at + <usize>j * 4)
+  const shape = shapes + <usize>cluster * 16
+  const from = max(load<i32>(shape), after)
+  const to = load<i32>(shape, 4)
+  const sums = prefix + <usize>j * 288
+  const amount = v128.load32_splat(drops + <usize>j * 4)
+  for (let p = from; p < to; p++) {
+    // The clusters of single paints stand first, in tree order.
+    const paint = clusters + <usize>p * CLUSTER
+    store<i32>(chosen + <usize>j * 4, p)
+    if (j < n - 1) {
+      push(sums, sums + 288, paint, amount)
+      leaf(n, at, j + 1, p + 1)
+      continue
+    }
+    nodes++
+    finish(sums, paint, amount)
+    keep(n)
+  }
+}
+
+/** Bounded at every second level: a test that two of three pass is worth less than it costs. */
+function visit(n: i32, level: i32, test: bool): void {
+  const at = slots + <usize>level * 20
+  let combinations: i64 = 1
+  let split = -1
+  let widest: f32 = -1
+  for (let j = 0; j < n; j++) {
+    const cluster = load<i32>(at + <usize>j * 4)
+    const shape = shapes + <usize>cluster * 16
+    const size = load<i32>(shape, 4) - load<i32>(shape)
+    combinations *= size
+    if (size > 1) {
+      const width = load<f32>(drops + <usize>j * 4) * load<f32>(spreads + <usize>cluster * 4)
+      if (width > widest) {
+        widest = width
+        split = j
+      }
+    }
+  }
+  if (combinations <= LEAF || split < 0 || level >= 79) {
+    if (combinations > WORTH && !mayReach(n, at)) return
+    leaf(n, at, 0, 0)
+    return
+  }
+  if (test && !mayReach(n, at)) return
+  const cluster = load<i32>(at + <usize>split * 4)
+  let first = split
+  while (first > 0 && load<i32>(at + <usize>(first - 1) * 4) == cluster) first--
+  let last = split
+  while (last < n - 1 && load<i32>(at + <usize>(last + 1) * 4) == cluster) last++
+  const shape = shapes + <usize>cluster * 16
+  const left = load<i32>(shape, 8)
+  const right = load<i32>(shape, 12)
+  const leftSize = load<i32>(shapes + <usize>left * 16, 4) - load<i32>(shapes + <usize>left * 16)
+  const rightSize = load<i32>(shapes + <usize>right * 16, 4) - load<i32>(shapes + <usize>right * 16)
+  const many = last - first + 1
+  const next = at + 20
+  for (let k = 0; k <= many; k++) {
+    if (k > leftSize || many - k > rightSize) continue
+    memory.copy(next, at, <usize>MOST_SLOTS * 4)
+    for (let j = first; j <= last; j++) store<i32>(next + <usize>j * 4, j - first < k ? left : right)
+    visit(n, level + 1, !test || combinations < NEAR)
+  }
+}
+
+/** Everything below the clusters in the first level of `slots`. */
+export function search(n: i32): void {
+  memory.fill(prefix, 0, 288)
+  visit(n, 0, true)
+}
+
+/** Bounds only: whether the clusters in the first level may hold a mix in the box. */
+export function reaches(n: i32): bool {
+  return mayReach(n, slots)
+}
+
+/** Many mixes of three: paints as u16, drops as f32, three each; X, Y, Z as f32 out. */
+export function evaluateThree(many: i32, paints: usize, amounts: usize, out: usize): void {
+  for (let m = 0; m < many; m++) {
+    const a = clusters + <usize>load<u16>(paints) * CLUSTER
+    const b = clusters + <usize>load<u16>(paints, 2) * CLUSTER
+    const c = clusters + <usize>load<u16>(paints, 4) * CLUSTER
+    const da = v128.load32_splat(amounts)
+    const db = v128.load32_splat(amounts, 4)
+    const dc = v128.load32_splat(amounts, 8)
+    let X = f32x4.splat(0)
+    let Y = f32x4.splat(0)
+    let Z = f32x4.splat(0)
+    for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
+      const k = f32x4.add(
+        f32x4.add(f32x4.mul(da, v128.load(a + g)), f32x4.mul(db, v128.load(b + g))),
+        f32x4.mul(dc, v128.load(c + g)),
+      )
+      const s = f32x4.add(
+        f32x4.add(
+          f32x4.mul(da, v128.load(a + g, 2 * CURVE)),
+          f32x4.mul(db, v128.load(b + g, 2 * CURVE)),
+        ),
+        f32x4.mul(dc, v128.load(c + g, 2 * CURVE)),
+      )
+      const r = reflect(k, s)
+      X = f32x4.add(X, f32x4.mul(v128.load(weights + g), r))
+      Y = f32x4.add(Y, f32x4.mul(v128.load(weights + g, CURVE), r))
+      Z = f32x4.add(Z, f32x4.mul(v128.load(weights + g, 2 * CURVE), r))
+    }
+    store<f32>(out, sum(X))
+    store<f32>(out, sum(Y), 4)
+    store<f32>(out, sum(Z), 8)
+    paints += 6
+    amounts += 12
+    out += 12
+  }
+}
