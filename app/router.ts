@@ -29,6 +29,12 @@ export const rooms: Room[] = [
     link: '/tone',
     component: () => import('./views/tone/ToneView.vue'),
   },
+  {
+    name: 'Recipe',
+    path: '/ladder/:step',
+    under: 'Ladder',
+    component: () => import('./views/recipe/RecipeView.vue'),
+  },
   { name: 'Ladder', path: '/ladder', component: () => import('./views/ladder/LadderView.vue') },
 ]
 

@@ -23,7 +23,8 @@ export function createApp(builtDir: string, reader: Instrument = simulatedReader
         useDefaults: false,
         directives: {
           defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
+          // The search runs as WebAssembly; nothing else may be made of text.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrc: ["'self'"],
           imgSrc: ["'self'", 'blob:', 'data:'],
           fontSrc: ["'self'"],

@@ -35,6 +35,10 @@ function predict(parts: readonly KeptPart[]): Predicted {
   return known.predicted
 }
 
+/** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
+const QUICK_MS = 30
+const PROOF_MS = 2500
+
 /** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
 export const useLadder = defineStore('ladder', () => {
   const store = useProject()
@@ -53,19 +57,38 @@ export const useLadder = defineStore('ladder', () => {
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
 
-  interface Job extends RecipeJob {
+  interface Job extends Omit<RecipeJob, 'patienceMs'> {
     places: string[]
   }
   const worker = wrap<RecipeApi>(
     new Worker(new URL('../workers/recipeWorker.ts', import.meta.url), { type: 'module' }),
   )
-  const search = latestOnly<Job, RecipeAnswer>(
-    ({ paints, targets, maxPaints, maxDrops }) =>
-      worker.find({ paints, targets, maxPaints, maxDrops }),
-    ({ mixes, proved: sure }, { places }) => {
-      const next = new Map(found.value)
-      mixes.forEach((mix, i) => next.set(places[i]!, mix))
-      found.value = next
+  /** Counts what was asked, so that a proof knows when it is no longer wanted. */
+  let asked = 0
+  function take({ mixes }: RecipeAnswer, places: readonly string[]): void {
+    const next = new Map(found.value)
+    mixes.forEach((mix, i) => next.set(places[i]!, mix))
+    found.value = next
+  }
+  const ask = ({ paints, targets, maxPaints, maxDrops }: Job, patienceMs: number) =>
+    worker.find({ paints, targets, maxPaints, maxDrops, patienceMs })
+  const search = latestOnly<Job, boolean>(
+    async (job) => {
+      const mine = asked
+      const quick = await ask(job, QUICK_MS)
+      take(quick, job.places)
+      proved.value = quick.proved
+      if (quick.proved) return true
+      // A large box: good drops stand already, now each step is proved in turn.
+      let sure = true
+      for (let i = 0; i < job.targets.length && mine === asked; i++) {
+        const one = await ask({ ...job, targets: [job.targets[i]!] }, PROOF_MS)
+        if (mine === asked) take(one, [job.places[i]!])
+        sure &&= one.proved
+      }
+      return sure
+    },
+    (sure) => {
       proved.value = sure
       searching.value = false
       trouble.value = ''
@@ -85,6 +108,7 @@ export const useLadder = defineStore('ladder', () => {
         return
       }
       searching.value = true
+      asked++
       search({
         paints: toRaw(paintsIn.value),
         targets: targets.value.map(({ target }) => target),

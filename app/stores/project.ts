@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, markRaw, ref, shallowRef, toRaw, watch } from 'vue'
 import type {
   Bottle,
   Figure,
@@ -41,10 +41,10 @@ export const useProject = defineStore('project', () => {
     { immediate: true, flush: 'sync', deep: true },
   )
   /** Every paint: starters, then the painter's own. */
-  const paints = computed(() => allPaints())
+  const paints = computed(() => markRaw(allPaints()))
   const paintsIn = computed(() => {
     const out = new Set(project.value.out)
-    return paints.value.filter(({ id, kind }) => !out.has(id) && mixes(kind))
+    return markRaw(paints.value.filter(({ id, kind }) => !out.has(id) && mixes(kind)))
   })
 
   function change(tag: string, make: (draft: Project) => void): void {

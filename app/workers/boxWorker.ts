@@ -1,11 +1,19 @@
 import { expose } from 'comlink'
 import {
+  bestAddition,
   calibratePaint,
+  deltaE00,
   estimatePaint,
+  knownWell,
   nearestPaints,
+  putRight,
   readCard,
+  RecipeSearch,
   standIns,
+  startAgain,
+  starterPaints,
   substituteRecipe,
+  unknownWell,
 } from '../../core'
 import type {
   CardPicture,
@@ -23,6 +31,32 @@ export interface NamedMix {
   lab: Lab
   deltaE00: number
 }
+export interface MendJob {
+  parts: { paint: string; drops: number }[]
+  drops: number
+  seen?: Lab
+  aim: Lab
+  paints: Paint[]
+  room: number
+}
+export interface MendAnswer {
+  front: {
+    keep: number
+    add: { name: string; drops: number }[]
+    added: number
+    lab: Lab
+    deltaE00: number
+  }[]
+  startAgain: boolean
+  /** A fresh recipe in words. */
+  fresh: string
+}
+export interface WishAnswer {
+  name: string
+  deltaE00: number
+  mix: string
+}
+
 type About = Partial<Pick<Paint, 'id' | 'name' | 'pigments' | 'hazards' | 'kind'>>
 /** Measured swatches, or one colour with how opaque it is. */
 export type SolveJob =
@@ -83,6 +117,62 @@ const api = {
       if (error instanceof RangeError) return { trouble: error.message }
       throw error
     }
+  },
+  /** What to add to a well, and whether it is better to start again. */
+  mend({ parts, drops, seen, aim, paints, room }: MendJob): MendAnswer {
+    const known = parts.flatMap(({ paint, drops: n }) => {
+      const found = paints.find(({ id }) => id === paint)
+      return found ? [{ paint: found, drops: n }] : []
+    })
+    // How it looks counts for more than what should be in it.
+    const well = seen ? unknownWell(seen, drops) : knownWell(known)
+    const front = putRight({
+      well: { ...well, drops },
+      target: aim,
+      paints,
+      maxPaints: paints.length > 40 ? 1 : 2,
+      maxDrops: 8,
+      room,
+    })
+    const fresh = new RecipeSearch({ target: aim, paints, maxPaints: 3, maxDrops: 12 }).step(
+      performance.now() + 400,
+      () => performance.now(),
+    ).best[0]!
+    const before = seen
+      ? deltaE00({ ...seen, white: undefined }, { ...aim, white: undefined })
+      : Infinity
+    const size = fresh.parts.reduce((sum, { drops: n }) => sum + n, 0)
+    return {
+      front: front
+        .filter((one) => one.deltaE00 < before)
+        .map(({ add, ...rest }) => ({
+          ...rest,
+          add: add.map(({ paint, drops: n }) => ({ name: paint.name, drops: n })),
+        })),
+      startAgain:
+        seen !== undefined && startAgain(front, { drops: size, deltaE00: fresh.deltaE00 }),
+      fresh: fresh.parts.map(({ paint, drops: n }) => `${n} ${paint.name}`).join(' + '),
+    }
+  },
+  /** The starter pigment that would bring a target nearest. */
+  wish({
+    target,
+    paints,
+    best,
+  }: {
+    target: Lab
+    paints: Paint[]
+    best: number
+  }): WishAnswer | undefined {
+    const request = { target, paints, maxPaints: 3, maxDrops: 10 }
+    const found = bestAddition(request, starterPaints, best, patience(6000))
+    return (
+      found && {
+        name: found.paint.name,
+        deltaE00: found.recipe.deltaE00,
+        mix: found.recipe.parts.map(({ paint, drops }) => `${drops} ${paint.name}`).join(' + '),
+      }
+    )
   },
   card(picture: CardPicture, corners: { x: number; y: number }[]): CardReading {
     return readCard(picture, corners)

@@ -1,9 +1,11 @@
 import { expose } from 'comlink'
 import { countRecipes, RecipeSearch, RecipeTable } from '../../core'
-import type { Lab, Limits, Paint, Recipe } from '../../core'
+import type { Lab, Limits, Paint, RecipeRequest, SearchProgress } from '../../core'
 
 /** One look for the closest mixes: plain data in, plain data out. */
 export interface RecipeJob extends Limits {
+  /** How long each step of a large box is searched, ms. */
+  patienceMs: number
   paints: Paint[]
   targets: Lab[]
 }
@@ -22,9 +24,6 @@ export interface RecipeAnswer {
 /** More recipes than this would take longer than a second and 100 MB. */
 const MOST_RECIPES = 2_000_000
 
-/** How long one step of a large box is searched before the best so far is handed back. */
-const PATIENCE_MS = 250
-
 let table: RecipeTable | undefined
 let tableKey = ''
 
@@ -38,23 +37,24 @@ function tableOf(paints: Paint[], limits: Limits): RecipeTable {
   return table
 }
 
-/** The best that a short search of a large box finds. */
-const searched = (paints: Paint[], limits: Limits, target: Lab): Recipe =>
-  new RecipeSearch({ target, paints, ...limits }).step(performance.now() + PATIENCE_MS, () =>
-    performance.now(),
-  ).best[0]!
+/** The best that a search of a large box finds in the time given, and whether it is proved. */
+const searched = (request: RecipeRequest, patienceMs: number): SearchProgress =>
+  new RecipeSearch(request).step(performance.now() + patienceMs, () => performance.now())
 
 const api = {
-  find({ paints, targets, maxPaints, maxDrops }: RecipeJob): RecipeAnswer {
+  find({ paints, targets, maxPaints, maxDrops, patienceMs }: RecipeJob): RecipeAnswer {
     const limits = { maxPaints, maxDrops }
     const few = countRecipes(paints.length, limits) <= MOST_RECIPES
+    let sure = true
     const mixes = targets.map((target) => {
-      const { parts, deltaE00 } = few
-        ? tableOf(paints, limits).nearest(target)[0]!
-        : searched(paints, limits, target)
+      const found = few
+        ? { best: tableOf(paints, limits).nearest(target), proved: true }
+        : searched({ target, paints, ...limits }, patienceMs)
+      sure &&= found.proved
+      const { parts, deltaE00 } = found.best[0]!
       return { parts: parts.map(({ paint, drops }) => ({ paint: paint.id, drops })), deltaE00 }
     })
-    return { mixes, proved: few }
+    return { mixes, proved: sure }
   },
 }
 

@@ -38,7 +38,13 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 
       <span class="corner soft">share of skin</span>
       <div v-for="step in ladder.steps" :key="step.key" class="name">
-        <h2>{{ step.name }}</h2>
+        <h2>
+          <RouterLink
+            :to="`/ladder/${step.key}`"
+            :title="`The recipe of ${step.name}: alternatives, why, put right`"
+            >{{ step.name }}</RouterLink
+          >
+        </h2>
         <span class="soft">{{ Math.round(step.share * 100) }}%</span>
       </div>
 
@@ -109,6 +115,11 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 }
 .strip {
   grid-column: 2 / -1;
+}
+h2 a {
+  color: inherit;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 3px;
 }
 .name {
   padding: 2px 4px 6px;

@@ -48,7 +48,7 @@ export function alternatives(found: readonly Recipe[], target?: Spectrum): Alter
     uneven: steadinessOf(recipe.parts).uneven,
     ...(target ? { underLamp: lampOff(recipe, target) } : {}),
   })
-  const near = found.filter(({ deltaE00 }) => deltaE00 <= first.deltaE00 + 3 * NEARLY).slice(0, 120)
+  const near = found.filter(({ deltaE00 }) => deltaE00 <= first.deltaE00 + 5 * NEARLY).slice(0, 200)
   const best = look(first, 'closest')
   const all = near.map((recipe) => look(recipe, ''))
   const chosen: Alternative[] = [best]

@@ -5,7 +5,10 @@ import type { Paint } from '../../../../core'
 import { useProject } from '../../../stores/project'
 import DrawdownStrip from './DrawdownStrip.vue'
 
-/** All bottles; only the rows in sight are drawn. Arrows walk, Space puts in and takes out. */
+/**
+ * All bottles; only the rows in sight are drawn, and rows keep their places on the page while other
+ * paints move through them, which is lighter than making them anew. Arrows walk, Space puts in and takes out.
+ */
 const props = defineProps<{ paints: readonly Paint[]; chosen: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const store = useProject()
@@ -17,12 +20,16 @@ const { width } = useElementSize(frame)
 const columns = computed(() => Math.max(1, Math.floor((width.value || 800) / LEAST_WIDTH)))
 const rows = computed(() =>
   Array.from({ length: Math.ceil(props.paints.length / columns.value) }, (_, r) =>
-    props.paints.slice(r * columns.value, (r + 1) * columns.value),
+    // Places only: the list is made reactive all through, and paints are too large for that.
+    Array.from(
+      { length: Math.min(columns.value, props.paints.length - r * columns.value) },
+      (_, c) => r * columns.value + c,
+    ),
   ),
 )
 const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, {
   itemHeight: ROW,
-  overscan: 2,
+  overscan: 1,
 })
 // Another list starts at its top; the same list keeps its place.
 watch([columns, () => props.paints.map(({ id }) => id).join()], () => scrollTo(0))
@@ -59,16 +66,16 @@ async function key(event: KeyboardEvent): Promise<void> {
     <div v-bind="containerProps" class="scroll" tabindex="-1">
       <div v-bind="wrapperProps">
         <ul
-          v-for="{ data, index } in list"
-          :key="index"
+          v-for="({ data }, row) in list"
+          :key="row"
           :style="{ height: `${ROW}px`, gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }"
         >
           <DrawdownStrip
-            v-for="paint in data"
-            :key="paint.id"
-            :paint="paint"
-            :chosen="paint.id === chosen"
-            @choose="emit('choose', paint.id)"
+            v-for="(place, column) in data.filter((one) => one < paints.length)"
+            :key="column"
+            :paint="paints[place]!"
+            :chosen="paints[place]!.id === chosen"
+            @choose="emit('choose', paints[place]!.id)"
           />
         </ul>
       </div>

@@ -1,4 +1,4 @@
-import { computed, reactive, toRaw } from 'vue'
+import { computed, markRaw, reactive } from 'vue'
 import { paletteOrder } from '../../../../core'
 import type { HueFamily, OpacityClass, PaintKind } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
@@ -24,7 +24,7 @@ export function useBoxList() {
     const bottle = store.project.bottles?.[id]
     return bottle?.ml && bottle.leftMl !== undefined ? bottle.leftMl / bottle.ml : 1
   }
-  const ordered = computed(() => paletteOrder(store.paints.map(toRaw), paintOf('titanium-white')))
+  const ordered = computed(() => markRaw(paletteOrder(store.paints, paintOf('titanium-white'))))
   const out = computed(() => new Set(store.project.out))
   const shown = computed(() => {
     const words = filter.words.trim().toLowerCase()
@@ -47,7 +47,7 @@ export function useBoxList() {
         Number(out.value.has(one.paint.id)) - Number(out.value.has(other.paint.id)),
       'what is left': (one, other) => leftOf(one.paint.id) - leftOf(other.paint.id),
     }
-    return [...list].sort(by[filter.sort]).map(({ paint }) => paint)
+    return markRaw([...list].sort(by[filter.sort]).map(({ paint }) => paint))
   })
   return { filter, shown, leftOf }
 }

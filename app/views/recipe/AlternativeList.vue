@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { labOf, mixPaints, opaqueReflectance, untouched } from '../../../core'
+import type { Alternative, Lab } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import DropBeads from '../../parts/DropBeads.vue'
+import { paintOf } from '../../stores/paints'
+
+/** Recipes that really differ, each on the aim, with what speaks for it. */
+defineProps<{ list: readonly Alternative[]; aim: Lab }>()
+defineEmits<{ take: [one: Alternative] }>()
+const lampLab = ({ recipe }: Alternative): Lab =>
+  labOf(opaqueReflectance(mixPaints(recipe.parts)), { illuminant: 'A' })
+/** A touch of paint cannot be kept as whole drops. */
+const whole = ({ recipe }: Alternative): boolean =>
+  recipe.parts.every(({ paint }) => !paint.id.includes('@'))
+</script>
+
+<template>
+  <ol class="list">
+    <li v-for="one in list" :key="one.words">
+      <span class="swatches">
+        <ColourPatch :lab="one.recipe.lab" class="mix" />
+        <ColourPatch :lab="aim" class="aim" />
+      </span>
+      <div>
+        <b>{{ one.words[0]!.toUpperCase() + one.words.slice(1) }}</b>
+        <span class="soft numbers" :title="`ΔE00 ${one.recipe.deltaE00.toFixed(2)}`">
+          off {{ one.recipe.deltaE00.toFixed(1) }} · uneven drops ±{{ one.uneven.toFixed(1) }}
+          <template v-if="one.underLamp !== undefined"
+            >· under the lamp {{ one.underLamp.toFixed(1) }}</template
+          >
+        </span>
+        <span class="parts">
+          <span v-for="{ paint, drops } in one.recipe.parts" :key="paint.id" class="part">
+            {{ drops }} {{ paint.name }}
+            <DropBeads :paint="paintOf(untouched(paint.id))" :drops="drops" />
+          </span>
+        </span>
+      </div>
+      <ColourPatch :lab="lampLab(one)" class="lamp" label="Under a warm lamp" />
+      <button type="button" class="plain" :disabled="!whole(one)" @click="$emit('take', one)">
+        Take it
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.list {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr) 28px auto;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 0;
+  border-top: 1px solid var(--line);
+}
+.swatches {
+  display: flex;
+  align-self: stretch;
+  min-height: 48px;
+}
+.mix,
+.aim {
+  flex: 1;
+}
+.lamp {
+  align-self: stretch;
+}
+.numbers {
+  font-size: 14px;
+  margin-left: 10px;
+}
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  font-size: 15px;
+}
+.part {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: 60px minmax(0, 1fr) auto;
+  }
+  .lamp {
+    display: none;
+  }
+}
+</style>

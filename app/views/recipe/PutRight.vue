@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
+import { deltaE00, judgements, labOf, looksLike, parseColour } from '../../../core'
+import type { Judgement, Lab } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { useReader } from '../../stores/reader'
+import { useProject } from '../../stores/project'
+import { boxThread } from '../../workers/boxThread'
+import type { MendAnswer } from '../../workers/boxWorker'
+
+/** What stands in the well does not look as it should: the fewest drops that put it right. */
+const props = defineProps<{ parts: { paint: string; drops: number }[]; aim: Lab }>()
+const store = useProject()
+const reader = useReader()
+const form = reactive({
+  known: true,
+  drops: Math.max(
+    1,
+    props.parts.reduce((sum, { drops }) => sum + drops, 0),
+  ),
+  room: 40,
+  words: [] as Judgement[],
+  numbers: '',
+})
+const trouble = shallowRef('')
+const measured = shallowRef<Lab>()
+const answer = shallowRef<MendAnswer>()
+const words = Object.keys(judgements) as Judgement[]
+
+const seen = computed<Lab | undefined>(() => {
+  if (measured.value) return measured.value
+  if (form.numbers.trim() !== '')
+    try {
+      return parseColour(form.numbers)
+    } catch {
+      return undefined
+    }
+  return form.words.length > 0 ? looksLike(props.aim, form.words) : undefined
+})
+async function read(): Promise<void> {
+  const reading = await reader.measure({
+    kind: 'mix',
+    parts: props.parts.map(({ paint, drops }) => ({ paint, drops })),
+  })
+  if (reading?.reflectance) measured.value = labOf(reading.reflectance)
+  trouble.value = reader.trouble
+}
+watch(
+  () => props.parts,
+  (parts) =>
+    (form.drops = Math.max(
+      1,
+      parts.reduce((sum, { drops }) => sum + drops, 0),
+    )),
+)
+let turn = 0
+watch(
+  [seen, () => form.known, () => form.drops, () => form.room, () => props.parts, () => props.aim],
+  async () => {
+    const mine = ++turn
+    if (!seen.value && !(form.known && props.parts.length > 0)) return (answer.value = undefined)
+    const found = await boxThread().mend({
+      parts: form.known ? props.parts.map((part) => ({ ...part })) : [],
+      drops: form.drops,
+      seen: seen.value && { ...seen.value },
+      aim: { ...props.aim },
+      paints: store.paintsIn.map(toRaw),
+      room: form.room,
+    })
+    if (mine === turn) answer.value = found
+  },
+  { immediate: true },
+)
+const keepWords = (keep: number): string =>
+  keep === 1
+    ? ''
+    : `lift out ${keep > 0.6 ? 'a third' : keep > 0.45 ? 'half' : keep > 0.3 ? 'two thirds' : 'three quarters'}, then `
+</script>
+
+<template>
+  <section aria-labelledby="mend" class="mend">
+    <h2 id="mend">Put the well right</h2>
+    <p class="soft">
+      The mix in the well does not look as it should? Say what is in it and how it looks.
+    </p>
+    <div class="row">
+      <label><input v-model="form.known" type="checkbox" /> it holds this recipe</label>
+      <label
+        >Drops in it
+        <input v-model.number="form.drops" class="text-field short" type="number" min="1" max="400"
+      /></label>
+      <label
+        >Room for
+        <input v-model.number="form.room" class="text-field short" type="number" min="2" max="500"
+      /></label>
+    </div>
+    <fieldset class="row">
+      <legend>It looks</legend>
+      <label v-for="word in words" :key="word">
+        <input v-model="form.words" type="checkbox" :value="word" @change="measured = undefined" />
+        {{ word }}
+      </label>
+    </fieldset>
+    <div class="row">
+      <label
+        >or as numbers
+        <input
+          v-model="form.numbers"
+          class="text-field"
+          placeholder="61 14 17"
+          @input="measured = undefined"
+      /></label>
+      <button
+        type="button"
+        class="plain"
+        :disabled="reader.busy || parts.length === 0"
+        @click="read"
+      >
+        Read it
+      </button>
+    </div>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <div v-if="seen" class="pair">
+      <ColourPatch :lab="seen" class="half" label="As it looks" /><ColourPatch
+        :lab="aim"
+        class="half"
+        label="As it should look"
+      />
+      <span
+        >off by
+        {{ deltaE00({ ...seen, white: undefined }, { ...aim, white: undefined }).toFixed(1) }}</span
+      >
+    </div>
+    <template v-if="answer">
+      <p v-if="answer.front.length === 0" role="status">It is as near as this box brings it.</p>
+      <ol v-else aria-label="Ways to put it right">
+        <li
+          v-for="(one, i) in answer.front"
+          :key="one.added"
+          :class="{ best: i === answer.front.length - 1 }"
+        >
+          <ColourPatch :lab="one.lab" class="swatch" />
+          <span>
+            {{ keepWords(one.keep) }}add
+            <b>{{ one.add.map(({ name, drops }) => `${drops} ${name}`).join(' + ') }}</b>
+          </span>
+          <span class="soft">off {{ one.deltaE00.toFixed(1) }}</span>
+        </li>
+      </ol>
+      <p v-if="answer.startAgain" role="status">
+        Mixing it anew takes fewer drops than mending: {{ answer.fresh }}.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.mend {
+  display: grid;
+  gap: 8px;
+}
+p {
+  margin: 0;
+  font-size: 15px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  border: 0;
+  margin: 0;
+  padding: 0;
+  font-size: 15px;
+}
+legend {
+  float: left;
+  padding: 0;
+}
+.short {
+  width: 76px;
+}
+input[type='checkbox'] {
+  accent-color: var(--ink);
+}
+.pair {
+  display: flex;
+  align-items: center;
+}
+.half {
+  width: 70px;
+  height: 34px;
+}
+.pair span {
+  margin-left: 10px;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 3px 0;
+  font-size: 15px;
+}
+li.best {
+  font-size: 17px;
+}
+.swatch {
+  width: 44px;
+  height: 30px;
+  flex: none;
+}
+</style>

@@ -1,0 +1,246 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { stepKeys } from '../../../core'
+import type { Alternative, StepKey } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import DropBeads from '../../parts/DropBeads.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import AlternativeList from './AlternativeList.vue'
+import BoxLacks from './BoxLacks.vue'
+import PutRight from './PutRight.vue'
+import RecipeWishes from './RecipeWishes.vue'
+import { useRecipe } from './useRecipe'
+import WayToTarget from './WayToTarget.vue'
+
+/** One step's recipe: what it is made of and why, what else would do, and how to mend it. */
+const route = useRoute()
+const step = computed<StepKey>(() => stepKeys.find((key) => key === route.params.step) ?? 'base')
+const {
+  store,
+  ladder,
+  search,
+  wishes,
+  shown,
+  parts,
+  target,
+  list,
+  steadiness,
+  brings,
+  missing,
+  start,
+} = useRecipe(() => step.value)
+
+function take({ recipe }: Alternative): void {
+  store.keep(
+    shown.value.key,
+    recipe.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
+  )
+}
+const proof = computed(() => {
+  const news = search.news
+  if (!news?.best[0]) return 'Looking…'
+  const best = news.best[0].deltaE00
+  if (news.proved) return `Proved: nothing within these limits is closer than ${best.toFixed(1)}.`
+  return `Best so far ${best.toFixed(1)}; nothing can be more than ${(best - news.lowerBound).toFixed(1)} closer.`
+})
+</script>
+
+<template>
+  <main>
+    <ViewHead :title="`${store.figure.name.split(',')[0]}: ${shown.name}`" note="one step’s recipe">
+      <RouterLink to="/ladder" class="plain back">Back to the ladder</RouterLink>
+    </ViewHead>
+    <div class="body">
+      <div class="main">
+        <nav class="steps" aria-label="Steps">
+          <RouterLink
+            v-for="one in ladder.steps"
+            :key="one.key"
+            :to="`/ladder/${one.key}`"
+            replace
+            :aria-current="one.key === shown.key ? 'page' : undefined"
+          >
+            <ColourPatch :lab="one.painted ?? one.target" class="tab" />{{ one.name }}
+          </RouterLink>
+        </nav>
+        <section class="now" aria-label="The recipe now">
+          <div class="big">
+            <ColourPatch :lab="shown.painted ?? target" class="half" label="Painted" />
+            <ColourPatch :lab="target" class="half" label="Aimed at" />
+          </div>
+          <WayToTarget v-if="shown.painted" :mix="shown.painted" :aim="target" />
+          <ul class="brings">
+            <li v-for="({ paint, words }, i) in brings" :key="paint.id">
+              <button
+                type="button"
+                class="plain hand"
+                :aria-label="`Take a drop of ${paint.name}`"
+                @click="ladder.addDrops(shown.key, paint.id, -1)"
+              >
+                −
+              </button>
+              <b>{{ parts[i]!.drops }}</b>
+              <button
+                type="button"
+                class="plain hand"
+                :aria-label="`Add a drop of ${paint.name}`"
+                @click="ladder.addDrops(shown.key, paint.id, 1)"
+              >
+                +
+              </button>
+              <span
+                >{{ paint.name }}
+                <span class="soft">{{
+                  parts.length > 1
+                    ? `makes it ${words.join(', ') || 'no different'}`
+                    : 'is all there is'
+                }}</span></span
+              >
+              <DropBeads :paint="paint" :drops="parts[i]!.drops" />
+            </li>
+          </ul>
+        </section>
+        <p v-if="shown.off !== undefined" class="soft">
+          Off the aim by {{ shown.off.toFixed(1) }} ± {{ shown.within?.toFixed(1)
+          }}<template v-if="missing.length">; it would have to be {{ missing.join(', ') }}</template
+          >.
+          <template v-if="steadiness"
+            >Uneven drops move it by {{ steadiness.uneven.toFixed(1) }}; one drop of
+            {{ parts[steadiness.touchy]!.paint.name }} more or less by
+            {{ steadiness.oneDrop.toFixed(1) }}.</template
+          >
+        </p>
+        <section aria-labelledby="others">
+          <h2 id="others">What would do</h2>
+          <p role="status" class="proof">
+            {{ search.trouble || proof }}
+            <template v-if="search.running">
+              <progress :value="search.news?.done ?? 0" max="1" aria-label="Search" />
+              <button type="button" class="plain" @click="search.stop">Stop</button>
+            </template>
+            <button
+              v-else-if="search.news && !search.news.proved"
+              type="button"
+              class="plain"
+              @click="start"
+            >
+              Go on
+            </button>
+          </p>
+          <AlternativeList :list="list" :aim="target" @take="take" />
+        </section>
+      </div>
+      <aside class="side">
+        <RecipeWishes v-model="wishes" />
+        <BoxLacks :target="target" :best="search.news?.best[0]?.deltaE00 ?? shown.off ?? 100" />
+        <PutRight :key="shown.key" :parts="shown.parts" :aim="target" />
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.body {
+  min-height: calc(100vh - 53px);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+}
+.main,
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+}
+.main {
+  padding: 10px 24px 24px;
+}
+.side {
+  padding: 14px 16px;
+  background: var(--field-low);
+}
+.back {
+  color: inherit;
+  text-decoration: none;
+}
+.steps {
+  display: flex;
+  overflow-x: auto;
+}
+.steps a {
+  flex: 1 0 70px;
+  color: inherit;
+  text-decoration: none;
+  font-size: 14px;
+  border-bottom: 3px solid transparent;
+  padding-bottom: 2px;
+}
+.steps a[aria-current] {
+  font-weight: 700;
+  border-color: var(--ink);
+}
+.tab {
+  height: 22px;
+}
+.now {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  align-items: center;
+}
+.big {
+  display: flex;
+  width: 220px;
+  height: 165px;
+}
+.half {
+  flex: 1;
+}
+.brings {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  flex: 1 1 300px;
+  display: grid;
+  gap: 6px;
+}
+.brings li {
+  display: grid;
+  grid-template-columns: auto 24px auto minmax(0, 1fr);
+  gap: 4px 8px;
+  align-items: center;
+}
+.brings b {
+  text-align: center;
+}
+.brings :deep(.beads) {
+  grid-column: 4;
+}
+.hand {
+  width: 36px;
+  padding: 0;
+  font-weight: 700;
+}
+p {
+  margin: 0;
+  font-size: 15px;
+}
+.proof {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  min-height: 40px;
+}
+@media (max-width: 1000px) {
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 640px) {
+  .main {
+    padding: 8px 12px 16px;
+  }
+}
+</style>

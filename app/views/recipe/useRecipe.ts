@@ -1,0 +1,98 @@
+import { watchDebounced } from '@vueuse/core'
+import { computed, reactive, toRaw } from 'vue'
+import { alternatives, steadinessOf, whatPaintsBring, wayInWords } from '../../../core'
+import type { Illuminant, Recipe, StepKey } from '../../../core'
+import { useLadder } from '../../stores/ladder'
+import { paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project'
+import { useRecipeSearch } from '../../stores/recipeSearch'
+
+const byCloseness = (recipes: Recipe[]): Recipe[] =>
+  recipes.sort((one, other) => one.deltaE00 - other.deltaE00)
+
+/** What a painter asks of the recipe of one step. */
+export function useRecipe(step: () => StepKey) {
+  const store = useProject()
+  const ladder = useLadder()
+  const search = useRecipeSearch()
+  const wishes = reactive({
+    maxPaints: store.plan.maxPaints,
+    maxDrops: Math.min(12, store.plan.maxDrops),
+    underLamps: false,
+    wholeCurve: false,
+    noHazards: false,
+    touches: false,
+    required: '',
+  })
+  const shown = computed(() => ladder.steps.find(({ key }) => key === step()) ?? ladder.steps[0]!)
+  const parts = computed(() =>
+    shown.value.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+  )
+  const target = computed(() => shown.value.target)
+  /** The colours that a new search is worth: rounding keeps a resting slider still. */
+  const question = computed(() =>
+    JSON.stringify([
+      [target.value.L, target.value.a, target.value.b].map((v) => v.toFixed(2)),
+      store.paintsIn.map(({ id }) => id),
+      wishes,
+    ]),
+  )
+  function start(): void {
+    if (store.paintsIn.length === 0) return search.stop()
+    void search.start({
+      target:
+        wishes.wholeCurve || wishes.underLamps
+          ? toRaw(shown.value.reflectance)
+          : { ...target.value },
+      paints: store.paintsIn.map(toRaw),
+      white: paintOf('titanium-white'),
+      maxPaints: wishes.maxPaints,
+      maxDrops: wishes.maxDrops,
+      limit: 60,
+      lights: wishes.underLamps ? (['A', 'F11'] satisfies Illuminant[]) : [],
+      wholeCurve: wishes.wholeCurve,
+      touches: wishes.touches,
+      constraints: {
+        noHazards: wishes.noHazards,
+        required:
+          wishes.required && store.paintsIn.some(({ id }) => id === wishes.required)
+            ? [wishes.required]
+            : [],
+      },
+    })
+  }
+  watchDebounced(question, start, { debounce: 60, immediate: true })
+
+  const list = computed(() =>
+    search.news
+      ? alternatives(
+          // While it runs the few best are enough; the rest is weighed at the end.
+          byCloseness([...search.news.best.slice(0, search.running ? 6 : 60), ...search.others]),
+          toRaw(shown.value.reflectance),
+        )
+      : [],
+  )
+  const steadiness = computed(() =>
+    parts.value.length > 0 ? steadinessOf(parts.value) : undefined,
+  )
+  const brings = computed(() =>
+    parts.value.length > 0 ? whatPaintsBring({ parts: parts.value }) : [],
+  )
+  const missing = computed(() =>
+    shown.value.painted ? wayInWords(shown.value.painted, target.value) : [],
+  )
+  return {
+    store,
+    ladder,
+    search,
+    wishes,
+    shown,
+    parts,
+    target,
+    list,
+    steadiness,
+    brings,
+    missing,
+    start,
+  }
+}
