@@ -13,8 +13,8 @@ interface Bounds {
   maxDrops: number
 }
 
-/** How many starts are climbed from. */
-const STARTS = 6
+/** How many starts are climbed from; a small box is searched sooner than it is climbed. */
+const startsFor = (paints: number): number => (paints <= 16 ? 2 : 6)
 const MOST_STEPS = 40
 
 /**
@@ -64,7 +64,7 @@ export function seedDrafts(objective: Objective, { paints, maxPaints, maxDrops }
     (one, other) => one.score - other.score,
   )
   const found = [...singles.slice(0, 20)]
-  for (const start of singles.slice(0, STARTS)) {
+  for (const start of singles.slice(0, startsFor(paints))) {
     let now = start
     for (let step = 0; step < MOST_STEPS; step++) {
       let best = now

@@ -11,8 +11,8 @@ const MOST_SLOTS = 5
 /** Bytes of a find: its paints, then X, Y, Z. */
 const ENTRY = 24
 /**
- * Single precision is off by less than 64 · 2⁻²⁴ of a tristimulus value (docs/search.md); the box is
- * wider than that by five times.
+ * Single precision is off by less than 80 · 2⁻²⁴ of a tristimulus value (docs/search.md); the box is
+ * wider than that by four times.
  */
 export const SLACK = 2e-5
 
