@@ -16,7 +16,8 @@ export function parseColour(text: string): Lab {
   if (given.startsWith('#') || /^[0-9a-f]{6}$/i.test(given)) return labOfHex(given)
   const polar = /^lch/i.test(given)
   const rest = given.replace(/^(lab|lch)/i, '')
-  if (/\d,\d/.test(rest) && !/,\s/.test(rest) && (rest.match(/,/g) ?? []).length !== 2)
+  // 61,14,17 parts its numbers by commas; 61,5 14,2 17 writes them with commas.
+  if (/\d,\d/.test(rest) && /\d\s+[-+]?\d/.test(rest))
     throw new RangeError(`"${given}" has a decimal comma; write a decimal point`)
   const numbers = (rest.match(NUMBER) ?? []).map(Number)
   const left = rest.replace(NUMBER, '').replace(/[\s,;()°%/]/g, '')

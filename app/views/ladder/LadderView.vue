@@ -4,6 +4,7 @@ import { labOf, mixPaints, opaqueReflectance } from '../../../core'
 import ValueStaircase from '../../charts/ValueStaircase.vue'
 import type { StairStep } from '../../charts/ValueStaircase.vue'
 import FigureRail from '../../parts/FigureRail.vue'
+import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useLadder } from '../../stores/ladder'
 import type { ShownStep } from '../../stores/ladder'
@@ -46,56 +47,28 @@ const stairs = computed<StairStep[]>(() =>
 <template>
   <main class="view">
     <ViewHead :title="store.figure.name" :note="`${store.figure.note} · ${store.figure.scale}`" />
-    <div class="body">
-      <div class="main">
-        <FigureRail />
-        <StepGrid />
-        <div class="low">
-          <ValueStaircase :steps="stairs" />
-          <BringPaint />
-        </div>
+    <SideLayout :side="272">
+      <FigureRail />
+      <StepGrid />
+      <div class="low">
+        <ValueStaircase :steps="stairs" />
+        <BringPaint />
       </div>
-      <aside class="side">
+      <template #side>
         <MoodPanel />
         <PlanPaints />
-      </aside>
-    </div>
+      </template>
+    </SideLayout>
   </main>
 </template>
 
 <style scoped>
-.body {
-  min-height: calc(100vh - 53px);
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 272px;
-}
-.main {
-  padding: 10px 24px 24px;
-  display: grid;
-  gap: 10px;
-  align-content: start;
-}
-.side {
-  padding: 14px 16px;
-  background: var(--field-low);
-  display: grid;
-  gap: 18px;
-  align-content: start;
-}
 .low {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 24px;
 }
-@media (max-width: 1000px) {
-  .body {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
 @media (max-width: 640px) {
-  .main {
-    padding: 8px 12px 16px;
-  }
   .low {
     grid-template-columns: minmax(0, 1fr);
   }

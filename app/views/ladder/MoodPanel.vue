@@ -44,6 +44,7 @@ const numberOf = (event: Event): number => Number((event.target as HTMLSelectEle
       <label>
         Steps
         <select
+          class="text-field wide"
           :value="store.plan.steps"
           @change="store.setMood('steps', numberOf($event) as 5 | 7)"
         >
@@ -54,6 +55,7 @@ const numberOf = (event: Event): number => Number((event.target as HTMLSelectEle
       <label>
         Most paints
         <select
+          class="text-field wide"
           :value="store.plan.maxPaints"
           @change="store.setLimit('maxPaints', numberOf($event))"
         >
@@ -62,7 +64,11 @@ const numberOf = (event: Event): number => Number((event.target as HTMLSelectEle
       </label>
       <label>
         Most drops
-        <select :value="store.plan.maxDrops" @change="store.setLimit('maxDrops', numberOf($event))">
+        <select
+          class="text-field wide"
+          :value="store.plan.maxDrops"
+          @change="store.setLimit('maxDrops', numberOf($event))"
+        >
           <option v-for="n in [4, 6, 8, 10, 12, 16, 20, 24]" :key="n" :value="n">{{ n }}</option>
         </select>
       </label>
@@ -92,14 +98,6 @@ const numberOf = (event: Event): number => Number((event.target as HTMLSelectEle
 }
 label {
   font-size: 14px;
-}
-select {
-  display: block;
-  width: 100%;
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
 }
 .note {
   margin: 0;

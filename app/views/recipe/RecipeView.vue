@@ -5,6 +5,7 @@ import { stepKeys } from '../../../core'
 import type { Alternative, StepKey } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
+import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import AlternativeList from './AlternativeList.vue'
 import BoxLacks from './BoxLacks.vue'
@@ -51,115 +52,94 @@ const proof = computed(() => {
     <ViewHead :title="`${store.figure.name.split(',')[0]}: ${shown.name}`" note="one step’s recipe">
       <RouterLink to="/ladder" class="plain back">Back to the ladder</RouterLink>
     </ViewHead>
-    <div class="body">
-      <div class="main">
-        <nav class="steps" aria-label="Steps">
-          <RouterLink
-            v-for="one in ladder.steps"
-            :key="one.key"
-            :to="`/ladder/${one.key}`"
-            replace
-            :aria-current="one.key === shown.key ? 'page' : undefined"
-          >
-            <ColourPatch :lab="one.painted ?? one.target" class="tab" />{{ one.name }}
-          </RouterLink>
-        </nav>
-        <section class="now" aria-label="The recipe now">
-          <div class="big">
-            <ColourPatch :lab="shown.painted ?? target" class="half" label="Painted" />
-            <ColourPatch :lab="target" class="half" label="Aimed at" />
-          </div>
-          <WayToTarget v-if="shown.painted" :mix="shown.painted" :aim="target" />
-          <ul class="brings">
-            <li v-for="({ paint, words }, i) in brings" :key="paint.id">
-              <button
-                type="button"
-                class="plain hand"
-                :aria-label="`Take a drop of ${paint.name}`"
-                @click="ladder.addDrops(shown.key, paint.id, -1)"
-              >
-                −
-              </button>
-              <b>{{ parts[i]!.drops }}</b>
-              <button
-                type="button"
-                class="plain hand"
-                :aria-label="`Add a drop of ${paint.name}`"
-                @click="ladder.addDrops(shown.key, paint.id, 1)"
-              >
-                +
-              </button>
-              <span
-                >{{ paint.name }}
-                <span class="soft">{{
-                  parts.length > 1
-                    ? `makes it ${words.join(', ') || 'no different'}`
-                    : 'is all there is'
-                }}</span></span
-              >
-              <DropBeads :paint="paint" :drops="parts[i]!.drops" />
-            </li>
-          </ul>
-        </section>
-        <p v-if="shown.off !== undefined" class="soft">
-          Off the aim by {{ shown.off.toFixed(1) }} ± {{ shown.within?.toFixed(1)
-          }}<template v-if="missing.length">; it would have to be {{ missing.join(', ') }}</template
-          >.
-          <template v-if="steadiness"
-            >Uneven drops move it by {{ steadiness.uneven.toFixed(1) }}; one drop of
-            {{ parts[steadiness.touchy]!.paint.name }} more or less by
-            {{ steadiness.oneDrop.toFixed(1) }}.</template
-          >
-        </p>
-        <section aria-labelledby="others">
-          <h2 id="others">What would do</h2>
-          <p role="status" class="proof">
-            {{ search.trouble || proof }}
-            <template v-if="search.running">
-              <progress :value="search.news?.done ?? 0" max="1" aria-label="Search" />
-              <button type="button" class="plain" @click="search.stop">Stop</button>
-            </template>
+    <SideLayout :side="380">
+      <nav class="steps" aria-label="Steps">
+        <RouterLink
+          v-for="one in ladder.steps"
+          :key="one.key"
+          :to="`/ladder/${one.key}`"
+          replace
+          :aria-current="one.key === shown.key ? 'page' : undefined"
+        >
+          <ColourPatch :lab="one.painted ?? one.target" class="tab" />{{ one.name }}
+        </RouterLink>
+      </nav>
+      <section class="now" aria-label="The recipe now">
+        <div class="big">
+          <ColourPatch :lab="shown.painted ?? target" class="half" label="Painted" />
+          <ColourPatch :lab="target" class="half" label="Aimed at" />
+        </div>
+        <WayToTarget v-if="shown.painted" :mix="shown.painted" :aim="target" />
+        <ul class="brings">
+          <li v-for="({ paint, words }, i) in brings" :key="paint.id">
             <button
-              v-else-if="search.news && !search.news.proved"
               type="button"
-              class="plain"
-              @click="start"
+              class="plain hand"
+              :aria-label="`Take a drop of ${paint.name}`"
+              @click="ladder.addDrops(shown.key, paint.id, -1)"
             >
-              Go on
+              −
             </button>
-          </p>
-          <AlternativeList :list="list" :aim="target" @take="take" />
-        </section>
-      </div>
-      <aside class="side">
+            <b>{{ parts[i]!.drops }}</b>
+            <button
+              type="button"
+              class="plain hand"
+              :aria-label="`Add a drop of ${paint.name}`"
+              @click="ladder.addDrops(shown.key, paint.id, 1)"
+            >
+              +
+            </button>
+            <span
+              >{{ paint.name }}
+              <span class="soft">{{
+                parts.length > 1
+                  ? `makes it ${words.join(', ') || 'no different'}`
+                  : 'is all there is'
+              }}</span></span
+            >
+            <DropBeads :paint="paint" :drops="parts[i]!.drops" />
+          </li>
+        </ul>
+      </section>
+      <p v-if="shown.off !== undefined" class="soft">
+        Off the aim by {{ shown.off.toFixed(1) }} ± {{ shown.within?.toFixed(1)
+        }}<template v-if="missing.length">; it would have to be {{ missing.join(', ') }}</template
+        >.
+        <template v-if="steadiness"
+          >Uneven drops move it by {{ steadiness.uneven.toFixed(1) }}; one drop of
+          {{ parts[steadiness.touchy]!.paint.name }} more or less by
+          {{ steadiness.oneDrop.toFixed(1) }}.</template
+        >
+      </p>
+      <section aria-labelledby="others">
+        <h2 id="others">What would do</h2>
+        <p role="status" class="proof">
+          {{ search.trouble || proof }}
+          <template v-if="search.running">
+            <progress :value="search.news?.done ?? 0" max="1" aria-label="Search" />
+            <button type="button" class="plain" @click="search.stop">Stop</button>
+          </template>
+          <button
+            v-else-if="search.news && !search.news.proved"
+            type="button"
+            class="plain"
+            @click="start"
+          >
+            Go on
+          </button>
+        </p>
+        <AlternativeList :list="list" :aim="target" @take="take" />
+      </section>
+      <template #side>
         <RecipeWishes v-model="wishes" />
         <BoxLacks :target="target" :best="search.news?.best[0]?.deltaE00 ?? shown.off ?? 100" />
         <PutRight :key="shown.key" :parts="shown.parts" :aim="target" />
-      </aside>
-    </div>
+      </template>
+    </SideLayout>
   </main>
 </template>
 
 <style scoped>
-.body {
-  min-height: calc(100vh - 53px);
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-}
-.main,
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 12px;
-  align-content: start;
-}
-.main {
-  padding: 10px 24px 24px;
-}
-.side {
-  padding: 14px 16px;
-  background: var(--field-low);
-}
 .back {
   color: inherit;
   text-decoration: none;
@@ -232,15 +212,5 @@ p {
   gap: 10px;
   align-items: center;
   min-height: 40px;
-}
-@media (max-width: 1000px) {
-  .body {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-@media (max-width: 640px) {
-  .main {
-    padding: 8px 12px 16px;
-  }
 }
 </style>

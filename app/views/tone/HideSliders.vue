@@ -53,7 +53,7 @@ function setBlood(event: Event): void {
   />
   <label class="blood">
     Colour of its blood
-    <select :value="tone.bloodHue ?? ''" @change="setBlood">
+    <select class="text-field wide" :value="tone.bloodHue ?? ''" @change="setBlood">
       <option v-for="one in bloods" :key="one.name" :value="one.hue ?? ''">{{ one.name }}</option>
     </select>
   </label>
@@ -70,13 +70,4 @@ function setBlood(event: Event): void {
   />
 </template>
 
-<style scoped>
-select {
-  display: block;
-  width: 100%;
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
-}
-</style>
+<style scoped></style>

@@ -117,7 +117,7 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
           <h2>{{ store.answer.tones.length }} tones, dark to light</h2>
           <label>
             How many
-            <select v-model.number="store.count">
+            <select v-model.number="store.count" class="text-field">
               <option v-for="n in [3, 4, 5, 6, 7]" :key="n" :value="n">{{ n }}</option>
             </select>
           </label>
@@ -232,11 +232,5 @@ label {
 }
 .found p {
   margin: 6px 0;
-}
-select {
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
 }
 </style>

@@ -162,7 +162,7 @@ function setState(event: Event): void {
       />
       <label class="state">
         State
-        <select :value="tone.state ?? ''" @change="setState">
+        <select class="text-field wide" :value="tone.state ?? ''" @change="setState">
           <option value="">well</option>
           <option v-for="name in stateNames" :key="name">{{ name }}</option>
         </select>
@@ -220,13 +220,5 @@ function setState(event: Event): void {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
   gap: 6px 24px;
-}
-.state select {
-  display: block;
-  width: 100%;
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
 }
 </style>

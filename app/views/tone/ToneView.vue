@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import FigureRail from '../../parts/FigureRail.vue'
+import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useProject } from '../../stores/project'
 import HidePanel from './HidePanel.vue'
@@ -32,51 +33,29 @@ const way = computed(
     <ViewHead :title="store.figure.name" :note="store.figure.note">
       <RouterLink to="/ladder" class="plain next">To the ladder</RouterLink>
     </ViewHead>
-    <div class="body">
-      <div class="main">
-        <FigureRail />
-        <nav class="ways" aria-label="Ways to decide the tone">
-          <RouterLink
-            v-for="{ key, name } in ways"
-            :key="key"
-            :to="`/tone/${key}`"
-            :aria-current="way.key === key ? 'page' : undefined"
-            replace
-            >{{ name }}</RouterLink
-          >
-        </nav>
-        <component :is="way.panel" />
-      </div>
-      <aside class="side">
+    <SideLayout>
+      <FigureRail />
+      <nav class="ways" aria-label="Ways to decide the tone">
+        <RouterLink
+          v-for="{ key, name } in ways"
+          :key="key"
+          :to="`/tone/${key}`"
+          :aria-current="way.key === key ? 'page' : undefined"
+          replace
+          >{{ name }}</RouterLink
+        >
+      </nav>
+      <component :is="way.panel" />
+      <template #side>
         <PlacesOfLife />
         <UnderLights />
         <KeptTones />
-      </aside>
-    </div>
+      </template>
+    </SideLayout>
   </main>
 </template>
 
 <style scoped>
-.body {
-  min-height: calc(100vh - 53px);
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 300px;
-}
-.main {
-  padding: 10px 24px 24px;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 10px;
-  align-content: start;
-}
-.side {
-  grid-template-columns: minmax(0, 1fr);
-  padding: 14px 16px;
-  background: var(--field-low);
-  display: grid;
-  gap: 16px;
-  align-content: start;
-}
 .next {
   color: inherit;
   text-decoration: none;
@@ -95,15 +74,5 @@ const way = computed(
 .ways a[aria-current] {
   font-weight: 700;
   border-color: var(--ink);
-}
-@media (max-width: 1000px) {
-  .body {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-@media (max-width: 640px) {
-  .main {
-    padding: 8px 12px 16px;
-  }
 }
 </style>

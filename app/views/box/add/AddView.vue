@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { predictMix } from '../../../../core'
+import SideLayout from '../../../parts/SideLayout.vue'
 import ViewHead from '../../../parts/ViewHead.vue'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
@@ -59,8 +60,8 @@ async function put(): Promise<void> {
     <ViewHead title="Add a paint">
       <RouterLink to="/box" class="plain back">Back to the box</RouterLink>
     </ViewHead>
-    <div class="body">
-      <form class="main" @submit.prevent="put">
+    <SideLayout>
+      <form class="form" @submit.prevent="put">
         <AboutFields v-model="about" />
         <div class="ways" role="radiogroup" aria-label="How it is told">
           <button
@@ -152,27 +153,17 @@ async function put(): Promise<void> {
           <button type="submit" class="primary" :disabled="!paint">Put it in the box</button>
         </div>
       </form>
-      <aside class="side"><ReaderPanel v-model="under" /></aside>
-    </div>
+      <template #side><ReaderPanel v-model="under" /></template>
+    </SideLayout>
   </main>
 </template>
 
 <style scoped>
-.body {
-  min-height: calc(100vh - 53px);
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 300px;
-}
-.main {
-  padding: 12px 24px 24px;
+.form {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   align-content: start;
-}
-.side {
-  padding: 14px 16px;
-  background: var(--field-low);
 }
 .back {
   color: inherit;
@@ -207,10 +198,5 @@ p {
 .card {
   width: 260px;
   height: 84px;
-}
-@media (max-width: 900px) {
-  .body {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { cautionFor, cautions, predictMix, works } from '../../../../core'
 import type { Paint } from '../../../../core'
+import { paintColours } from '../../../parts/paintColours'
 import { isOwn, paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
 import DrawdownCard from '../list/DrawdownCard.vue'
@@ -38,7 +39,15 @@ function remove(): void {
     <h2>{{ paint.name }}</h2>
     <DrawdownCard :paint="paint" class="card" />
     <p class="soft">
-      {{ [paint.kind, paint.pigments.join(' '), paint.opacity].filter(Boolean).join(' · ') }}<br />
+      {{
+        [
+          paint.kind,
+          paint.pigments.join(' '),
+          `${paint.opacity}, a coat hides ${Math.round(paintColours(paint).hides * 100)}%`,
+        ]
+          .filter(Boolean)
+          .join(' · ')
+      }}<br />
       {{ origins[paint.origin] }}; a 1:3 tint is sure within {{ within.toFixed(1) }}
     </p>
     <div class="row">

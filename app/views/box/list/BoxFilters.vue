@@ -12,22 +12,23 @@ const filter = defineModel<ReturnType<typeof useBoxList>['filter']>({ required: 
     <input
       v-model="filter.words"
       type="search"
+      class="text-field"
       aria-label="Name or pigment"
       placeholder="Name or pigment"
     />
-    <select v-model="filter.family" aria-label="Hue">
+    <select v-model="filter.family" class="text-field" aria-label="Hue">
       <option value="">every hue</option>
       <option v-for="name in hueFamilies" :key="name">{{ name }}</option>
     </select>
-    <select v-model="filter.opacity" aria-label="Opacity">
+    <select v-model="filter.opacity" class="text-field" aria-label="Opacity">
       <option value="">any opacity</option>
       <option v-for="name in opacityClasses" :key="name">{{ name }}</option>
     </select>
-    <select v-model="filter.kind" aria-label="Kind">
+    <select v-model="filter.kind" class="text-field" aria-label="Kind">
       <option value="">every kind</option>
       <option v-for="name in paintKinds" :key="name">{{ name }}</option>
     </select>
-    <select v-model="filter.sort" aria-label="Order">
+    <select v-model="filter.sort" class="text-field" aria-label="Order">
       <option v-for="name in sorts" :key="name" :value="name">by {{ name }}</option>
     </select>
     <label><input v-model="filter.inPlan" type="checkbox" /> in the plan</label>
@@ -43,20 +44,9 @@ const filter = defineModel<ReturnType<typeof useBoxList>['filter']>({ required: 
   align-items: center;
   font-size: 15px;
 }
-input[type='search'],
-select {
-  min-height: 36px;
-  background: var(--field-high);
-  border: 1px solid var(--line);
-  border-radius: 3px;
-  padding: 0 8px;
-}
 input[type='search'] {
   flex: 1 1 150px;
   min-width: 0;
-}
-input::placeholder {
-  color: var(--ink-soft);
 }
 label {
   display: flex;

@@ -38,9 +38,8 @@ const short = computed(() =>
         {{ paint.name }}
       </button>
     </div>
-    <p class="soft">
-      {{ paint.pigments.slice(0, 2).join(' ') }} {{ paint.opacity }}, hides
-      {{ Math.round(colours.hides * 100) }}%
+    <p class="soft" :title="`A coat hides ${Math.round(colours.hides * 100)}%`">
+      {{ paint.pigments.slice(0, 2).join(' ') }} {{ paint.opacity }}
     </p>
     <p v-if="short" class="caution" :title="short"><span aria-hidden="true">▲</span> {{ short }}</p>
   </li>

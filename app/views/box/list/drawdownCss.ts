@@ -28,7 +28,7 @@ function row(labs: readonly Lab[], upper: boolean): string {
     const { css } = screenColour(lab)
     return `${css} ${i === 0 ? 0 : COLUMNS[i - 1]}% ${COLUMNS[i]}%`
   })
-  return `linear-gradient(to right, ${stops.join(', ')}) 0 ${upper ? 0 : 100}% / 100% ${upper ? UPPER : 100 - UPPER}% no-repeat`
+  return `linear-gradient(to right, ${stops.join(', ')}) 0 ${upper ? 0 : 100}% / 100% ${upper ? UPPER + 2 : 100 - UPPER}% no-repeat`
 }
 
 /**
