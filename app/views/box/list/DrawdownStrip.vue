@@ -50,6 +50,7 @@ const short = computed(() =>
   list-style: none;
   min-width: 0;
   height: 140px;
+  contain: layout style;
   font-size: 14px;
 }
 .name {
