@@ -72,7 +72,10 @@ export class SearchPool {
         // A part that is proved says nothing against what the others may still find.
         lowerBound: proved
           ? (best[0]?.deltaE00 ?? 0)
-          : Math.min(...latest.map((one) => (one?.proved ? Infinity : (one?.lowerBound ?? 0)))),
+          : Math.min(
+              best[0]?.deltaE00 ?? 0,
+              ...latest.map((one) => (one?.proved ? Infinity : (one?.lowerBound ?? 0))),
+            ),
       })
     }
     await Promise.all(

@@ -12,6 +12,7 @@ import type {
   Illuminant,
   Lab,
   Limits,
+  Objective,
   Paint,
   Recipe,
   RecipeRequest,
@@ -51,6 +52,9 @@ const NEWS_MS = 120
 
 let current = 0
 
+const objectiveOf = (job: SearchJob, request: RecipeRequest): Objective =>
+  job.wholeCurve ? spectralObjective(request) : colourObjective(request, job.lights)
+
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
 const api = {
@@ -61,7 +65,7 @@ const api = {
     const { paints, allows } = constrained(box, job.constraints)
     const request: RecipeRequest = { ...job, paints }
     const search = new RecipeSearch(request, {
-      objective: job.wholeCurve ? spectralObjective(request) : colourObjective(request, job.lights),
+      objective: objectiveOf(job, request),
       allows,
       part: job.part,
       of: job.of,
@@ -85,17 +89,20 @@ const api = {
       .map(({ paint }) => paint)
       .filter(({ pigments }) => !pigments.every((name) => name.startsWith('PW')))
       .map(({ id }) => untouched(id))
+    // What the painter wishes for holds in every alternative too.
+    const needed = new Set(job.constraints.required)
     const kinds: Partial<SearchJob>[] = [
       ...(best.parts.length > 1 ? [{ maxPaints: best.parts.length - 1 }] : []),
       { maxDrops: Math.max(4, Math.ceil(job.maxDrops / 2)) },
       { constraints: { ...job.constraints, noHazards: true } },
-      { constraints: { ...job.constraints, required: [], forbidden: used } },
+      { constraints: { ...job.constraints, forbidden: used.filter((id) => !needed.has(id)) } },
     ]
     return kinds.flatMap((kind) => {
       const asked = { ...job, ...kind, limit: 3 }
       const { paints, allows } = constrained(asked.paints, asked.constraints)
       if (paints.length === 0) return []
-      const search = new RecipeSearch({ ...asked, paints }, { allows })
+      const request: RecipeRequest = { ...asked, paints }
+      const search = new RecipeSearch(request, { objective: objectiveOf(asked, request), allows })
       return search.step(performance.now() + VARIANT_MS, () => performance.now()).best
     })
   },
