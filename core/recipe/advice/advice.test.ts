@@ -14,29 +14,12 @@ import { bestAddition, wayInWords, whatPaintsBring } from './explain'
 import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './likeness'
 import { DROP_SIGMA, steadinessOf } from './steadiness'
 import { touchOf, withTouches } from './touches'
+import { box, of, seeded } from './advice.fixture'
 
-const of = (id: string): Paint => starterPaints.find((paint) => paint.id === id)!
-const box = [
-  'titanium-white',
-  'yellow-ochre',
-  'red-iron-oxide',
-  'burnt-umber',
-  'ultramarine',
-  'carbon-black',
-  'pyrrole-red',
-  'phthalo-green',
-].map(of)
 const flesh: Lab = { L: 64, a: 16, b: 18 }
 const patience = { until: Infinity, now: () => 0 }
 const seen = (parts: { paint: Paint; drops: number }[]): Lab =>
   labOf(opaqueReflectance(mixPaints(parts)))
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
-}
 
 describe('constraints', () => {
   const limits = { maxPaints: 3, maxDrops: 10, limit: 5 }

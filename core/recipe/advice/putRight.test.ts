@@ -5,28 +5,10 @@ import type { Lab } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { starterPaints } from '../../paint/starter'
 import { knownWell, looksLike, putRight, startAgain, unknownWell } from './putRight'
+import { box, of, seeded } from './advice.fixture'
 
-const of = (id: string): Paint => starterPaints.find((paint) => paint.id === id)!
-const box = [
-  'titanium-white',
-  'yellow-ochre',
-  'red-iron-oxide',
-  'burnt-umber',
-  'ultramarine',
-  'carbon-black',
-  'pyrrole-red',
-  'phthalo-green',
-].map(of)
 const flesh: Lab = { L: 64, a: 16, b: 18 }
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
-}
 
 describe('putting a well right', () => {
   /** The fewest added drops that reach the best, by trying every addition in plain loops. */

@@ -1,14 +1,11 @@
 import { adapt } from '../../colour/bradford'
-import { decode, DISPLAY_WHITE, xyzOfRgb } from '../../colour/display'
+import { DISPLAY_WHITE, xyzOfRgb } from '../../colour/display'
 import { whitePoint } from '../../colour/white'
 import type { XYZ } from '../../colour/white'
 import type { Picture } from './picture'
 
 /** Half the side of the square that a click on something neutral averages, pixels. */
 const REACH = 3
-
-/** Linear value of every sRGB byte. */
-export const linearOfByte = Float64Array.from({ length: 256 }, (_, i) => decode(i / 255))
 
 /** Mean colour of a small square as XYZ, in the light of the picture; bytes at their end are left out. */
 export function xyzAround({ width, height, pixels }: Picture, x: number, y: number): XYZ {
