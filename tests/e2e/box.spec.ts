@@ -11,7 +11,7 @@ import {
   starterPaints,
 } from '../../core'
 import { longTasks, watchLongTasks } from './longTasks'
-import { png } from './pictures'
+import { colourFromPicture, png } from './pictures'
 import { accessible, expect, saved, test } from './start'
 
 const strips = (page: Page) =>
@@ -70,6 +70,9 @@ test('add a paint by its colour, and one with the reader; both can be mixed, kep
   await colour.fill('61 14')
   await colour.press('Tab')
   await expect(page.getByRole('alert')).toContainText('three numbers are needed')
+  await colourFromPicture(page, 'opaque patch', [150, 90, 70])
+  await expect(page.getByRole('img', { name: 'Opaque patch, as read' })).toBeVisible()
+  await page.getByRole('button', { name: 'Close the picture' }).click()
   await colour.fill('#a5694f')
   await colour.press('Tab')
   await page.getByRole('radio', { name: 'opaque', exact: true }).check()
@@ -221,9 +224,9 @@ test('three hundred bottles: opened, filtered and scrolled; bad files change not
   for (let i = 0; i < 10; i++) await page.mouse.wheel(0, 400)
   await page.locator('input[type=search]').fill('bottle 299')
   await page.waitForTimeout(300)
-  // Drawing a screenful of new strips takes 50 to 80 ms on two idle cores, longer on busy ones; what
+  // Twice the bound of an idle machine, since tests share their cores; what
   // would be a search or a calibration on the page takes far longer.
-  expect((await longTasks(page)).filter((ms) => ms > 300)).toEqual([])
+  expect((await longTasks(page)).filter((ms) => ms > 100)).toEqual([])
   await expect(strips(page)).toHaveCount(1)
   await page.setViewportSize({ width: 390, height: 844 })
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

@@ -1,4 +1,5 @@
 import { deflateSync } from 'node:zlib'
+import type { Page } from '@playwright/test'
 
 const crcTable = Array.from({ length: 256 }, (_, n) => {
   let c = n
@@ -42,4 +43,24 @@ export function png(
     chunk('IDAT', deflateSync(rows, { level: 1 })),
     chunk('IEND', Buffer.alloc(0)),
   ])
+}
+
+/** Offers a picture, grey at its left and one colour at its right, and shows the app both. */
+export async function colourFromPicture(
+  page: Page,
+  what: string,
+  rgb: readonly [number, number, number],
+): Promise<void> {
+  await page.getByLabel(`Picture of ${what}`).setInputFiles({
+    name: 'swatch.png',
+    mimeType: 'image/png',
+    buffer: png(120, 60, (x) => (x < 60 ? [190, 190, 190] : rgb)),
+  })
+  const frame = page.getByRole('application')
+  const box = (await frame.boundingBox())!
+  const at = (x: number) => ({ position: { x: box.width * x, y: box.height / 2 } })
+  await frame.click(at(0.25))
+  await page.getByText(`Now show ${what}.`).waitFor()
+  await frame.click(at(0.75))
+  await page.getByText('Taken. Another place may be shown.').waitFor()
 }

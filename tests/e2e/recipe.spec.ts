@@ -1,5 +1,6 @@
 import { formatBox, recordOf, starterPaints } from '../../core'
 import { longTasks, watchLongTasks } from './longTasks'
+import { colourFromPicture } from './pictures'
 import { accessible, expect, openLadder, saved, test } from './start'
 
 test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held, all by keyboard', async ({
@@ -47,6 +48,10 @@ test('a well that looks wrong is put right, by words, by numbers and by the read
   await page.getByLabel('Room for').fill('16')
   await page.getByLabel('or as numbers').fill('48 10 24')
   await expect(ways.getByRole('listitem').first()).toBeVisible()
+  await colourFromPicture(page, 'the well', [120, 84, 60])
+  // Its grey shows what is neutral and how bright the light is, so the place reads as in daylight.
+  await expect(page.getByRole('img', { name: 'As it looks' })).toBeVisible()
+  await expect(ways.getByRole('listitem').first()).toContainText(/add \d/)
   await accessible(page)
   await page.setViewportSize({ width: 390, height: 844 })
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

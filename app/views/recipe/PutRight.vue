@@ -3,6 +3,7 @@ import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
 import { deltaE00, judgements, labOf, looksLike, parseColour } from '../../../core'
 import type { Judgement, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import ColourFromPicture from '../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../stores/reader'
 import { useProject } from '../../stores/project'
 import { boxThread } from '../../workers/boxThread'
@@ -118,6 +119,7 @@ const keepWords = (keep: number): string =>
       >
         Read it
       </button>
+      <ColourFromPicture what="the well" @pick="measured = $event" />
     </div>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <div v-if="seen" class="pair">

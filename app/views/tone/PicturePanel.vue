@@ -4,9 +4,9 @@ import { MOST_MEGAPIXELS } from '../../../core'
 import type { Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project'
-import PictureCanvas from './PictureCanvas.vue'
-import { usePicture } from './usePicture'
-import type { PictureTool } from './usePicture'
+import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
+import { usePicture } from '../../parts/picture/usePicture'
+import type { PictureTool } from '../../parts/picture/usePicture'
 import { fitWords } from './words'
 
 /** From a photograph to tones: show what is neutral, choose the skin, take what was found. */

@@ -4,6 +4,7 @@ import { labOf, parseColour, readMeasurements } from '../../../../core'
 import type { Measurement, SwatchReading } from '../../../../core'
 import type { ReaderSample } from '../../../drivers/readerDriver'
 import ColourPatch from '../../../parts/ColourPatch.vue'
+import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../../stores/reader'
 
 /** One swatch to be read: by the reader, from a file, or as a colour in numbers. */
@@ -75,6 +76,7 @@ async function open(): Promise<void> {
         placeholder="#b87a5e or 61 14 17"
         @change="type"
       />
+      <ColourFromPicture :what="name.toLowerCase()" @pick="reading = { lab: $event }" />
     </div>
     <select
       v-if="choices.length > 1"

@@ -8,7 +8,7 @@ import ViewHead from '../../../parts/ViewHead.vue'
 import { useProject } from '../../../stores/project'
 import { boxThread } from '../../../workers/boxThread'
 import { latestOnly } from '../../../workers/latestOnly'
-import { usePicture } from '../../tone/usePicture'
+import { usePicture } from '../../../parts/picture/usePicture'
 import CardCorners from './CardCorners.vue'
 import type { Corner } from './CardCorners.vue'
 

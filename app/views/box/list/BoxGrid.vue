@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { useElementSize, useVirtualList } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, markRaw, nextTick, ref, shallowRef, watch } from 'vue'
 import type { Paint } from '../../../../core'
 import { useProject } from '../../../stores/project'
-import DrawdownStrip from './DrawdownStrip.vue'
+import BoxRow from './BoxRow.vue'
+import { useWarmDrawdowns } from './useWarmDrawdowns'
 
 /**
- * All bottles; only the rows in sight are drawn, and rows keep their places on the page while other
- * paints move through them, which is lighter than making them anew. Arrows walk, Space puts in and takes out.
+ * All bottles; only the rows in sight are drawn. A row that leaves at one end serves again at the
+ * other, and another list comes in a row a frame, so that no frame draws more than a few strips.
+ * Arrows walk, Space puts in and takes out.
  */
 const props = defineProps<{ paints: readonly Paint[]; chosen: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
@@ -16,23 +18,42 @@ const store = useProject()
 const ROW = 152
 const LEAST_WIDTH = 196
 const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
+const { width, height } = useElementSize(frame)
 const columns = computed(() => Math.max(1, Math.floor((width.value || 800) / LEAST_WIDTH)))
 const rows = computed(() =>
-  Array.from({ length: Math.ceil(props.paints.length / columns.value) }, (_, r) =>
-    // Places only: the list is made reactive all through, and paints are too large for that.
-    Array.from(
-      { length: Math.min(columns.value, props.paints.length - r * columns.value) },
-      (_, c) => r * columns.value + c,
-    ),
-  ),
+  Array.from({ length: Math.ceil(props.paints.length / columns.value) }, (_, row) => row),
 )
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(rows, {
-  itemHeight: ROW,
-  overscan: 1,
-})
+const { list, containerProps, scrollTo } = useVirtualList(rows, { itemHeight: ROW, overscan: 1 })
+/** Rows that can be in sight at once, so that a row's place modulo this names its elements. */
+const pool = computed(() => Math.ceil((height.value || 800) / ROW) + 3)
+
+const inRows = (paints: readonly Paint[]): Paint[][] =>
+  markRaw(rows.value.map((row) => paints.slice(row * columns.value, (row + 1) * columns.value)))
+const newRows = computed(() => inRows(props.paints))
+const oldRows = computed(() => inRows(old.value))
+const old = shallowRef<readonly Paint[]>([])
+/** Rows in sight that show the present list already; the others still show the old one. */
+const fresh = ref(Infinity)
+function freshen(): void {
+  fresh.value = fresh.value + 1 < list.value.length ? fresh.value + 1 : Infinity
+  if (fresh.value < Infinity) requestAnimationFrame(freshen)
+}
 // Another list starts at its top; the same list keeps its place.
-watch([columns, () => props.paints.map(({ id }) => id).join()], () => scrollTo(0))
+watch([columns, () => props.paints] as const, ([wide, paints], [wasWide, was]) => {
+  if (
+    wide === wasWide &&
+    paints.length === was.length &&
+    paints.every((p, i) => p.id === was[i]?.id)
+  )
+    return
+  old.value = wide === wasWide ? was : []
+  if (fresh.value === Infinity) requestAnimationFrame(freshen)
+  fresh.value = 1
+  scrollTo(0)
+})
+const paintsOf = (row: number, place: number): readonly Paint[] =>
+  (place < fresh.value ? newRows : oldRows).value[row] ?? []
+useWarmDrawdowns(() => props.paints)
 
 const steps = (key: string): number =>
   ({ ArrowRight: 1, ArrowLeft: -1, ArrowDown: columns.value, ArrowUp: -columns.value })[key] ?? 0
@@ -64,20 +85,16 @@ async function key(event: KeyboardEvent): Promise<void> {
 <template>
   <div ref="frame" class="frame" @keydown="key">
     <div v-bind="containerProps" class="scroll" tabindex="-1">
-      <div v-bind="wrapperProps">
-        <ul
-          v-for="({ data }, row) in list"
-          :key="row"
-          :style="{ height: `${ROW}px`, gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }"
-        >
-          <DrawdownStrip
-            v-for="(place, column) in data.filter((one) => one < paints.length)"
-            :key="column"
-            :paint="paints[place]!"
-            :chosen="paints[place]!.id === chosen"
-            @choose="emit('choose', paints[place]!.id)"
-          />
-        </ul>
+      <div class="all" :style="{ height: `${rows.length * ROW}px` }">
+        <BoxRow
+          v-for="({ data: row }, place) in list"
+          :key="row % pool"
+          :paints="paintsOf(row, place)"
+          :columns="columns"
+          :chosen="chosen"
+          :style="{ height: `${ROW}px`, transform: `translateY(${row * ROW}px)` }"
+          @choose="emit('choose', $event)"
+        />
       </div>
     </div>
   </div>
@@ -93,10 +110,7 @@ async function key(event: KeyboardEvent): Promise<void> {
   padding: 3px;
   margin: -3px;
 }
-ul {
-  display: grid;
-  gap: 14px;
-  padding: 0;
-  margin: 0;
+.all {
+  position: relative;
 }
 </style>
