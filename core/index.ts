@@ -61,6 +61,7 @@ export {
 export type { Likeness } from './recipe/advice/likeness'
 export { alternatives, steadiest } from './recipe/advice/alternatives'
 export type { Alternative } from './recipe/advice/alternatives'
+export type { Preference, Stock } from './recipe/advice/preferences'
 export { constrained, FAMILY_ID } from './recipe/advice/constraints'
 export type { Constraints } from './recipe/advice/constraints'
 export { bestAddition, wayInWords, whatPaintsBring } from './recipe/advice/explain'

@@ -32,6 +32,15 @@ const store = useProject()
           <option v-for="{ id, name } in store.paintsIn" :key="id" :value="id">{{ name }}</option>
         </select>
       </label>
+      <label>
+        Prefer
+        <select v-model="wishes.prefer" class="text-field" aria-label="Prefer">
+          <option value="">the closest</option>
+          <option value="opaque">what covers</option>
+          <option value="nearly empty">bottles nearly empty</option>
+          <option value="cheapest">the cheapest</option>
+        </select>
+      </label>
     </div>
     <label
       ><input v-model="wishes.underLamps" type="checkbox" /> holds under warm lamp and cabinet
@@ -40,7 +49,8 @@ const store = useProject()
     <label><input v-model="wishes.wholeCurve" type="checkbox" /> matches the whole spectrum</label>
     <label><input v-model="wishes.noHazards" type="checkbox" /> no paint with a hazard word</label>
     <label
-      ><input v-model="wishes.touches" type="checkbox" /> strong paints in tenths of a drop</label
+      ><input v-model="wishes.touches" type="checkbox" /> strong paints in halves, quarters and
+      tenths of a drop</label
     >
   </section>
 </template>
@@ -53,7 +63,7 @@ const store = useProject()
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr 1fr 1.4fr;
+  grid-template-columns: 1fr 1fr;
   gap: 8px;
   font-size: 14px;
 }

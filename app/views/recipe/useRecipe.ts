@@ -1,7 +1,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, reactive, toRaw } from 'vue'
 import { alternatives, steadinessOf, whatPaintsBring, wayInWords } from '../../../core'
-import type { Illuminant, Recipe, StepKey } from '../../../core'
+import type { Illuminant, Preference, Recipe, StepKey } from '../../../core'
 import { useLadder } from '../../stores/ladder'
 import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
@@ -23,6 +23,7 @@ export function useRecipe(step: () => StepKey) {
     noHazards: false,
     touches: false,
     required: '',
+    prefer: '' as Preference | '',
   })
   const shown = computed(() => ladder.steps.find(({ key }) => key === step()) ?? ladder.steps[0]!)
   const parts = computed(() =>
@@ -34,7 +35,7 @@ export function useRecipe(step: () => StepKey) {
     JSON.stringify([
       [target.value.L, target.value.a, target.value.b].map((v) => v.toFixed(2)),
       store.paintsIn.map(({ id }) => id),
-      wishes,
+      { ...wishes, prefer: '' },
     ]),
   )
   function start(): void {
@@ -69,6 +70,12 @@ export function useRecipe(step: () => StepKey) {
           // While it runs the few best are enough; the rest is weighed at the end.
           byCloseness([...search.news.best.slice(0, search.running ? 6 : 60), ...search.others]),
           toRaw(shown.value.reflectance),
+          wishes.prefer
+            ? {
+                preference: wishes.prefer,
+                stock: new Map(Object.entries(store.project.bottles ?? {})),
+              }
+            : undefined,
         )
       : [],
   )

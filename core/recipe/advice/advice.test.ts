@@ -13,6 +13,7 @@ import { constrained, FAMILY_ID } from './constraints'
 import { bestAddition, wayInWords, whatPaintsBring } from './explain'
 import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './likeness'
 import { DROP_SIGMA, steadinessOf } from './steadiness'
+import { meets } from './preferences'
 import { touchOf, withTouches } from './touches'
 import { box, of, seeded } from './advice.fixture'
 
@@ -81,12 +82,30 @@ describe('constraints', () => {
       .slice(box.length)
       .map(({ id }) => id)
     expect(strong).toContain('carbon-black@0.1')
+    expect(strong).toContain('carbon-black@0.25')
     expect(strong).not.toContain('yellow-ochre@0.1')
   })
 })
 
 describe('alternatives and steadiness', () => {
   const found = findRecipes({ target: flesh, paints: box, maxPaints: 4, maxDrops: 12, limit: 200 })
+
+  it('a preference picks the best of its kind among the nearly as close', () => {
+    const near = found.filter(({ deltaE00 }) => deltaE00 <= found[0]!.deltaE00 + 1)
+    const stock = new Map(
+      box.map(({ id }, i) => [id, { ml: 17, leftMl: i % 3 === 0 ? 2 : 15, price: 3 + (i % 4) }]),
+    )
+    for (const preference of ['opaque', 'nearly empty', 'cheapest'] as const) {
+      const list = alternatives(found, undefined, { preference, stock })
+      const best = Math.max(...near.map((recipe) => meets(recipe, preference, stock)))
+      const shown = list.slice(0, 2).map(({ recipe }) => meets(recipe, preference, stock))
+      expect(Math.max(...shown)).toBeCloseTo(best, 9)
+    }
+    const half = found[0]!
+    const own = new Map(half.parts.map(({ paint }) => [paint.id, { ml: 10, leftMl: 5, price: 2 }]))
+    expect(meets(half, 'nearly empty', own)).toBeCloseTo(0.5, 12)
+    expect(meets(half, 'cheapest', own)).toBeCloseTo(-0.2, 12)
+  })
 
   it('steadiness is what a simulation of uneven drops gives', () => {
     const random = seeded(5)

@@ -4,6 +4,8 @@ import type { Spectrum } from '../../colour/spectrum'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Recipe } from '../recipe'
+import { preferredRecipe } from './preferences'
+import type { Preference, Stock } from './preferences'
 import { steadinessOf } from './steadiness'
 
 export interface Alternative {
@@ -18,6 +20,11 @@ export interface Alternative {
 
 /** So much further off is still nearly as good; what the eye hardly tells. */
 const NEARLY = 1
+const PREFERRED: Readonly<Record<Preference, string>> = {
+  opaque: 'covers best',
+  'nearly empty': 'uses up what is nearly empty',
+  cheapest: 'cheapest',
+}
 const dropsOf = ({ parts }: Recipe): number => parts.reduce((sum, { drops }) => sum + drops, 0)
 const hazardsOf = ({ parts }: Recipe): number =>
   new Set(parts.flatMap(({ paint }) => paint.hazards)).size
@@ -38,8 +45,13 @@ function lampOff(recipe: Recipe, target: Spectrum): number {
  * one that is simpler, smaller, safer, steadier, better under the lamp or made of other paints.
  * @param found best first.
  * @param target the reflectance aimed at, where it is known.
+ * @param wish a preference; what meets it best among the nearly as close comes second.
  */
-export function alternatives(found: readonly Recipe[], target?: Spectrum): Alternative[] {
+export function alternatives(
+  found: readonly Recipe[],
+  target?: Spectrum,
+  wish?: { preference: Preference; stock: ReadonlyMap<string, Stock> },
+): Alternative[] {
   const first = found[0]
   if (!first) return []
   const look = (recipe: Recipe, words: string): Alternative => ({
@@ -59,6 +71,16 @@ export function alternatives(found: readonly Recipe[], target?: Spectrum): Alter
     chosen.push({ ...one, words })
   }
   const off = (one: Alternative): string => `off by ${one.recipe.deltaE00.toFixed(1)}`
+  if (wish) {
+    const preferred = preferredRecipe(
+      all.map(({ recipe }) => recipe),
+      wish.preference,
+      wish.stock,
+      NEARLY,
+    )
+    const one = all.find(({ recipe }) => recipe === preferred)
+    if (one) add(one, `${PREFERRED[wish.preference]}, off by ${one.recipe.deltaE00.toFixed(1)}`)
+  }
   const simpler = all.find(({ recipe }) => recipe.parts.length < first.parts.length)
   if (simpler)
     add(

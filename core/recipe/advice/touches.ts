@@ -32,10 +32,10 @@ export function touchOf(paint: Paint, share: number): Paint {
   }
 }
 
-/** The box with every strong paint also in tenths; weak paints as they are. */
+/** The box with every strong paint also in halves, quarters and tenths; weak paints as they are. */
 export const withTouches = (paints: readonly Paint[], white: Mixture): Paint[] => [
   ...paints,
   ...paints
     .filter((paint) => tintingStrength(paint, white) > STRONG)
-    .map((paint) => touchOf(paint, 0.1)),
+    .flatMap((paint) => touchAmounts.map(({ share }) => touchOf(paint, share))),
 ]

@@ -2,13 +2,14 @@ import { checkLimit, checkLimits } from '../recipe'
 import type { Recipe, RecipeRequest } from '../recipe'
 import { Shortlist, TIE } from '../shortlist'
 import type { Candidate } from '../shortlist'
-import { compositions } from './compositions'
 import { searchKernel } from './kernel'
 import type { SearchKernel } from './kernel'
 import { colourObjective } from './objective'
 import type { Objective } from './objective'
 import { clustersAtDepth, paintTree } from './paintTree'
 import type { PaintTree } from './paintTree'
+import { cellsAtDepth, ratioTree } from './ratioTree'
+import type { RatioTree } from './ratioTree'
 import { seedDrafts } from './seed'
 
 /** How far a search has come. */
@@ -25,10 +26,16 @@ export interface SearchOptions {
   objective?: Objective
   /** Refuses mixes that break a constraint; members are places in the box, rising. */
   allows?: (members: ArrayLike<number>, drops: ArrayLike<number>, count: number) => boolean
-  kernel?: (tree: PaintTree, weights: Objective['weights'], turn: Objective['turn']) => SearchKernel
+  kernel?: typeof searchKernel
   /** This search takes every `of`th task, from the `part`th: several share one. */
   part?: number
   of?: number
+}
+
+interface Task {
+  clusters: number[]
+  cell: number
+  done: number
 }
 
 interface Found extends Candidate {
@@ -37,7 +44,7 @@ interface Found extends Candidate {
   lab: [number, number, number]
 }
 
-/** Clusters a slot is cut into before a task begins; small boxes are not cut. */
+/** Levels a slot's clusters are cut before a task begins; small boxes are not cut. */
 const depthFor = (paints: number, count: number): number =>
   paints <= 40 || count < 3 ? 0 : count === 3 ? (paints <= 250 ? 1 : 2) : 3
 /** Shares of the best score that are proved to be empty first, when nothing is close. */
@@ -67,7 +74,8 @@ export class RecipeSearch {
   private readonly objective: Objective
   private readonly list: Shortlist<Found>
   private readonly seen = new Set<string>()
-  private readonly tasks: Iterator<{ drops: number[]; clusters: number[]; done: number }>
+  private readonly ratios: RatioTree[]
+  private readonly tasks: Iterator<Task>
   private readonly sorted = new Uint16Array(5)
   private readonly amounts = new Uint8Array(5)
   private stages: number[] = []
@@ -86,8 +94,11 @@ export class RecipeSearch {
       throw new RangeError('there is no paint to mix from; put one in the box')
     this.objective = options.objective ?? colourObjective(request)
     this.tree = paintTree(request.paints)
+    const slots = Math.min(request.maxPaints, request.paints.length)
+    this.ratios = Array.from({ length: slots }, (_, i) => ratioTree(i + 1, request.maxDrops))
     this.kernel = (options.kernel ?? searchKernel)(
       this.tree,
+      this.ratios,
       this.objective.weights,
       this.objective.turn,
     )
@@ -113,9 +124,9 @@ export class RecipeSearch {
         this.over = true
         break
       }
-      const { drops, clusters, done } = next.value
+      const { clusters, cell, done } = next.value
       this.share = done
-      this.kernel.search(clusters, drops, (found, X, Y, Z) => {
+      this.kernel.search(clusters, cell, (found, drops, X, Y, Z) => {
         // Single precision is off by far less than a hundredth in ΔE00.
         if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH) return
         this.take(found, drops)
@@ -148,24 +159,23 @@ export class RecipeSearch {
     this.kernel.setBox(this.objective.box(wanted + TIE))
   }
 
-  /** All tasks: stage by stage, few paints first, each with every ratio. */
-  private *run(): Generator<{ drops: number[]; clusters: number[]; done: number }> {
-    const { paints, maxPaints, maxDrops } = this.request
+  /** All tasks: stage by stage, few paints first, each with every cell of ratios. */
+  private *run(): Generator<Task> {
+    const { paints } = this.request
     const { part = 0, of = 1 } = this.options
-    const plan = Array.from({ length: Math.min(maxPaints, paints.length) }, (_, i) => i + 1).map(
-      (count) => {
-        const tops = clustersAtDepth(this.tree, depthFor(paints.length, count))
-        return { ratios: compositions(count, maxDrops), groups: this.groups(tops, count) }
-      },
-    )
+    const plan = this.ratios.map((tree, i) => {
+      const depth = depthFor(paints.length, i + 1)
+      const tops = clustersAtDepth(this.tree, depth)
+      return { cells: cellsAtDepth(tree, 2 * depth), groups: this.groups(tops, i + 1) }
+    })
     const passes = this.stages.length + 1
-    const all = plan.reduce((sum, { ratios, groups }) => sum + ratios.length * groups.length, 0)
+    const all = plan.reduce((sum, { cells, groups }) => sum + cells.length * groups.length, 0)
     for (let pass = 0; pass < passes; pass++) {
       let at = 0
-      for (const { ratios, groups } of plan)
+      for (const { cells, groups } of plan)
         for (const clusters of groups)
-          for (const drops of ratios)
-            if (at++ % of === part) yield { drops, clusters, done: (pass + at / all) / passes }
+          for (const cell of cells)
+            if (at++ % of === part) yield { cell, clusters, done: (pass + at / all) / passes }
       // Whatever scores below this stage has been found by now.
       const proven = this.stages.shift()
       if (proven === undefined) return

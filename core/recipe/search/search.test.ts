@@ -15,6 +15,7 @@ import { compositions } from './compositions'
 import { colourObjective, spectralObjective } from './objective'
 import { paintTree } from './paintTree'
 import { plainKernel } from './plainKernel'
+import { ratioTree } from './ratioTree'
 import { RecipeSearch } from './recipeSearch'
 import { targetBox } from './targetBox'
 import { instantiate, SLACK, wasmKernel } from './wasmKernel'
@@ -172,7 +173,7 @@ describe('what the search stands on', () => {
     ]
     const tree = paintTree(paints)
     const weights = weightsOf()
-    const kernel = instantiate(tree, weights, [1, 1], () => undefined)!
+    const kernel = instantiate(tree, [], weights, [1, 1], () => undefined)!
     const start = (kernel.memory.buffer.byteLength + 15) & ~15
     kernel.memory.grow(1)
     const members = [0, 0, 0].map(() => upTo(paints.length))
@@ -199,18 +200,19 @@ describe('what the search stands on', () => {
     const paints = boxOf(9)
     const tree = paintTree(paints)
     const weights = weightsOf()
-    const found = [wasmKernel(tree, weights, [1, 1])!, plainKernel(tree, weights, [1, 1])].map(
-      (kernel) => {
+    const ratios = [1, 2, 3].map((slots) => ratioTree(slots, 6))
+    const found = [wasmKernel, plainKernel]
+      .map((make) => make(tree, ratios, weights, [1, 1])!)
+      .map((kernel) => {
         kernel.setBox(EVERYTHING)
         const list: string[] = []
-        kernel.search([tree.root, tree.root, tree.root], [1, 2, 3], (members) =>
-          list.push(Array.from({ length: 3 }, (_, k) => members[k]).join()),
+        kernel.search([tree.root, tree.root, tree.root], 0, (members, drops) =>
+          list.push(`${Array.from({ length: 3 }, (_, k) => members[k]).join()} ${drops.join()}`),
         )
         return list.sort()
-      },
-    )
+      })
     expect(found[0]).toEqual(found[1])
-    expect(found[0]).toHaveLength((9 * 8 * 7) / 6)
+    expect(found[0]).toHaveLength(((9 * 8 * 7) / 6) * compositions(3, 6).length)
   })
 
   it('ratios are complete and none is a multiple of another', () => {

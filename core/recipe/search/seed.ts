@@ -13,8 +13,8 @@ interface Bounds {
   maxDrops: number
 }
 
-/** How many starts are climbed from; a small box is searched sooner than it is climbed. */
-const startsFor = (paints: number): number => (paints <= 16 ? 2 : 6)
+/** How many starts are climbed from; a small box is searched sooner than it is climbed, in a large one each climb is long. */
+const startsFor = (paints: number): number => (paints <= 16 ? 2 : paints <= 60 ? 5 : 2)
 const MOST_STEPS = 40
 
 /**

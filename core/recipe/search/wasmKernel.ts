@@ -3,13 +3,14 @@ import type { Weights } from '../../colour/weights'
 import { kernelBytes } from '../kernel/kernelBytes'
 import type { SearchKernel, Take } from './kernel'
 import type { PaintTree } from './paintTree'
+import type { RatioTree } from './ratioTree'
 import type { Turn } from './targetBox'
 
 /** Finds kept before they are handed over. */
 const ROOM = 16384
 const MOST_SLOTS = 5
-/** Bytes of a find: its paints, then X, Y, Z. */
-const ENTRY = 24
+/** Bytes of a find: its paints, its ratio, then X, Y, Z. */
+const ENTRY = 28
 /**
  * Single precision is off by less than 80 · 2⁻²⁴ of a tristimulus value (docs/search.md); the box is
  * wider than that by four times.
@@ -20,18 +21,20 @@ interface Exports {
   memory: WebAssembly.Memory
   box: WebAssembly.Global
   turn: WebAssembly.Global
-  drops: WebAssembly.Global
   slots: WebAssembly.Global
-  prepare(paints: number, clusters: number, room: number): void
+  prepare(clusters: number, ratios: number, cells: number, room: number): void
   weightsAt(): number
   clustersAt(): number
   shapesAt(): number
   spreadsAt(): number
+  ratiosAt(): number
+  cellsAt(): number
+  cornersAt(): number
   foundAt(): number
   foundCount(): number
   clearFound(): void
   takeWork(): number
-  search(slots: number): void
+  search(slots: number, cell: number): void
   evaluateThree(many: number, paints: number, amounts: number, out: number): void
 }
 
@@ -51,7 +54,8 @@ function kernelModule(): WebAssembly.Module | undefined {
 
 /** A module with a tree and weights laid out in its memory. */
 export function instantiate(
-  { clusters, order }: PaintTree,
+  { clusters }: PaintTree,
+  trees: readonly RatioTree[],
   weights: Weights,
   [alpha, beta]: Turn,
   drain: () => void,
@@ -62,7 +66,14 @@ export function instantiate(
     search: { drain },
     env: { abort: () => undefined },
   }).exports as unknown as Exports
-  kernel.prepare(order.length, clusters.length, ROOM)
+  const total = (part: (tree: RatioTree) => readonly unknown[]): number =>
+    trees.reduce((sum, tree) => sum + part(tree).length, 0)
+  kernel.prepare(
+    clusters.length,
+    total(({ ratios }) => ratios),
+    total(({ cells }) => cells),
+    ROOM,
+  )
   const floats = new Float32Array(kernel.memory.buffer)
   const whole = new Int32Array(kernel.memory.buffer)
   const at = kernel.weightsAt() >> 2
@@ -82,35 +93,57 @@ export function instantiate(
     whole.set([from, to, left, right], (kernel.shapesAt() >> 2) + 4 * i)
     floats[(kernel.spreadsAt() >> 2) + i] = spread
   })
+  // The trees stand one behind the other.
+  let [ratio, cell] = [0, 0]
+  for (const { ratios, cells } of trees) {
+    ratios.forEach((drops, i) => floats.set(drops, (kernel.ratiosAt() >> 2) + 5 * (ratio + i)))
+    cells.forEach(({ from, to, left, right, corners, middle }, i) => {
+      const place = cell + i
+      whole.set(
+        [from + ratio, to + ratio, left + cell, right + cell],
+        (kernel.cellsAt() >> 2) + 4 * place,
+      )
+      const at = (kernel.cornersAt() >> 2) + 30 * place
+      corners.forEach((corner, c) => floats.set(corner, at + 5 * c))
+      floats.set(middle, at + 25)
+    })
+    ratio += ratios.length
+    cell += cells.length
+  }
   return kernel
 }
 
 /** The SIMD kernel; nothing where it cannot run. */
 export function wasmKernel(
   tree: PaintTree,
+  trees: readonly RatioTree[],
   weights: Weights,
   turn: Turn,
 ): SearchKernel | undefined {
   let take: Take = () => undefined
   let count = 0
+  let ratioBase = 0
+  let ratios: number[][] = []
   const drain = (): void => {
     const many = kernel!.foundCount()
     const at = kernel!.foundAt()
     const ids = new Uint16Array(kernel!.memory.buffer, at, many * (ENTRY / 2))
+    const places = new Uint32Array(kernel!.memory.buffer, at, many * (ENTRY / 4))
     const values = new Float32Array(kernel!.memory.buffer, at, many * (ENTRY / 4))
     for (let n = 0; n < many; n++) {
       for (let k = 0; k < count; k++) members[k] = ids[(n * ENTRY) / 2 + k]!
       const v = (n * ENTRY) / 4 + 3
-      take(members, values[v]!, values[v + 1]!, values[v + 2]!)
+      take(members, ratios[places[v]! - ratioBase]!, values[v + 1]!, values[v + 2]!, values[v + 3]!)
     }
     kernel!.clearFound()
   }
   const members = new Uint16Array(MOST_SLOTS)
-  const kernel = instantiate(tree, weights, turn, drain)
+  const kernel = instantiate(tree, trees, weights, turn, drain)
   if (!kernel) return undefined
   const box = new Float32Array(kernel.memory.buffer, kernel.box.value as number, 10)
-  const drops = new Float32Array(kernel.memory.buffer, kernel.drops.value as number, MOST_SLOTS)
   const slots = new Int32Array(kernel.memory.buffer, kernel.slots.value as number, MOST_SLOTS)
+  const before = (count: number, part: (tree: RatioTree) => readonly unknown[]): number =>
+    trees.slice(0, count - 1).reduce((sum, one) => sum + part(one).length, 0)
   return {
     setBox(wanted) {
       for (let k = 0; k < 10; k++) {
@@ -120,12 +153,13 @@ export function wasmKernel(
         box[k] = wanted[k]! + (k % 2 === 0 ? -slack : slack)
       }
     },
-    search(clusters, amounts, into) {
+    search(clusters, cell, into) {
       take = into
       count = clusters.length
+      ratios = trees[count - 1]!.ratios
+      ratioBase = before(count, (one) => one.ratios)
       slots.set(clusters)
-      drops.set(amounts)
-      kernel.search(count)
+      kernel.search(count, before(count, (one) => one.cells) + cell)
       drain()
     },
     takeWork: () => kernel.takeWork(),

@@ -10,11 +10,11 @@ const CURVE: usize = 144
 /** A cluster's curves: least and greatest K, S and reflectance. */
 const CLUSTER: usize = 6 * CURVE
 const MOST_SLOTS: i32 = 5
-/** Fewer combinations than this are evaluated one by one instead of bounded further. */
+/** So few mixes are evaluated one by one instead of bounded further, and so few are not bounded at all. */
 const LEAF: i64 = 8
 const WORTH: i64 = 4
-/** Below so many combinations every level is bounded. */
-const NEAR: i64 = 32
+/** Clusters are split when they make so much of the bound's width, else the ratios. */
+const CLUSTERS_FIRST: f32 = 0.5
 
 const ENTERS: f32 = 0.384
 const LEAVES: f32 = 0.4
@@ -29,14 +29,25 @@ let spreads: usize = 0
 export const box: usize = memory.data(40, 16)
 /** α and β of the turned axes. */
 export const turn: usize = memory.data(8, 16)
-/** Drops of each slot as f32. */
-export const drops: usize = memory.data(20, 16)
+/** Ratios: five f32 of drops each. Cells of ratios: first and last ratio (end excluded), left, right. */
+let ratios: usize = 0
+let cells: usize = 0
+/** Per cell five corners of five f32 shares, then its middle. */
+let corners: usize = 0
+/** Bytes of a cell's corners and middle. */
+const CORNERS: usize = 120
 /** Clusters of each slot, level by level. */
 export const slots: usize = memory.data(20 * 80, 16)
 /** XYZ of the last evaluation or bound. */
 export const xyz: usize = memory.data(24, 16)
 let found: usize = 0
 let room: i32 = 0
+/** Bytes of a find: five paints as u16, its ratio as u32, X, Y, Z. */
+const ENTRY: usize = 28
+/** Ratio that is being evaluated. */
+let ratio: i32 = 0
+/** Share of the last bound's width in Y that the clusters make, the rest being the cell's. */
+let byClusters: f32 = 0
 let count: i32 = 0
 let nodes: i32 = 0
 let chosen: usize = memory.data(20, 16)
@@ -47,7 +58,12 @@ let prefix: usize = memory.data(5 * 288, 16)
 @external("search", "drain")
 declare function drain(): void
 
-export function prepare(paints: i32, clusterCount: i32, mostFound: i32): void {
+export function prepare(
+  clusterCount: i32,
+  ratioCount: i32,
+  cellCount: i32,
+  mostFound: i32,
+): void {
   let at: usize = (__heap_base + 15) & ~15
   weights = at
   at += 7 * CURVE
@@ -57,9 +73,15 @@ export function prepare(paints: i32, clusterCount: i32, mostFound: i32): void {
   at += <usize>clusterCount * 16
   spreads = at
   at += <usize>((clusterCount + 3) & ~3) * 4
+  ratios = at
+  at += <usize>ratioCount * 20
+  cells = at
+  at += <usize>cellCount * 16
+  corners = at
+  at += <usize>cellCount * CORNERS
   found = at
   room = mostFound
-  at += <usize>mostFound * 24
+  at += <usize>mostFound * ENTRY
   const pages = <i32>((at + 65535) >>> 16)
   if (pages > memory.size()) memory.grow(pages - memory.size())
 }
@@ -74,6 +96,15 @@ export function shapesAt(): usize {
 }
 export function spreadsAt(): usize {
   return spreads
+}
+export function ratiosAt(): usize {
+  return ratios
+}
+export function cellsAt(): usize {
+  return cells
+}
+export function cornersAt(): usize {
+  return corners
 }
 export function foundAt(): usize {
   return found
@@ -110,6 +141,14 @@ function under(k: v128, s: v128): v128 {
   )
 }
 
+/** What stands under 1 in R = A / (k2' + q + √(q(q + 2))), q = K/S, four bands. */
+// @ts-ignore: decorator
+@inline
+function underOf(q: v128): v128 {
+  const root = f32x4.sqrt(f32x4.mul(q, f32x4.add(q, f32x4.splat(2))))
+  return f32x4.add(f32x4.add(f32x4.splat(LEAVES), q), root)
+}
+
 /** R of K and S through the surface, four bands. */
 // @ts-ignore: decorator
 @inline
@@ -117,26 +156,17 @@ function reflect(k: v128, s: v128): v128 {
   return f32x4.div(f32x4.mul(f32x4.splat(ENTERS), s), under(k, s))
 }
 
-/** Sums of K (or S) of up to three slots, four bands. */
-// @ts-ignore: decorator
-@inline
-function mixed(d0: v128, d1: v128, d2: v128, c0: usize, c1: usize, c2: usize, o: usize): v128 {
-  return f32x4.add(
-    f32x4.add(f32x4.mul(d0, v128.load(c0 + o)), f32x4.mul(d1, v128.load(c1 + o))),
-    f32x4.mul(d2, v128.load(c2 + o)),
-  )
-}
-
-/** Bounds of X, Y, Z, U, V over all mixes of the slots' clusters; false when disjoint from the box. */
-function mayReach(n: i32, at: usize): bool {
+/**
+ * Bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell; false when
+ * disjoint from the box. At each corner of the cell K/S lies between that of most K with least S and
+ * that of least K with most S; at every ratio within it lies between the corners' (mediant).
+ */
+function mayReach(n: i32, at: usize, cell: i32): bool {
   nodes++
-  // Slots that are not there stand in the first one's place with no drops.
-  const c0 = clusters + <usize>load<i32>(at) * CLUSTER
-  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * CLUSTER : c0
-  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * CLUSTER : c0
-  const d0 = v128.load32_splat(drops)
-  const d1 = n > 1 ? v128.load32_splat(drops, 4) : f32x4.splat(0)
-  const d2 = n > 2 ? v128.load32_splat(drops, 8) : f32x4.splat(0)
+  const shape = cells + <usize>cell * 16
+  const single = load<i32>(shape, 4) - load<i32>(shape) == 1
+  const from = corners + <usize>cell * CORNERS
+  const end = from + (single ? 20 : <usize>n * 20)
   let xl = f32x4.splat(0)
   let yl = f32x4.splat(0)
   let zl = f32x4.splat(0)
@@ -147,30 +177,65 @@ function mayReach(n: i32, at: usize): bool {
   let uh = f32x4.splat(0)
   let vl = f32x4.splat(0)
   let vh = f32x4.splat(0)
+  let own = f32x4.splat(0)
+  // Slots that are not there stand in the first one's place; their shares are nought.
+  const c0 = clusters + <usize>load<i32>(at) * CLUSTER
+  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * CLUSTER : c0
+  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * CLUSTER : c0
   for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
-    let kl = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 0)
-    let kh = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, CURVE)
-    let sl = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 2 * CURVE)
-    let sh = mixed(d0, d1, d2, c0 + g, c1 + g, c2 + g, 3 * CURVE)
     let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 4 * CURVE), v128.load(c1 + g, 4 * CURVE)), v128.load(c2 + g, 4 * CURVE))
     let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 5 * CURVE), v128.load(c1 + g, 5 * CURVE)), v128.load(c2 + g, 5 * CURVE))
-    if (n > 3)
+    for (let j = 3; j < n; j++) {
+      const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * CLUSTER + g
+      least = f32x4.pmin(least, v128.load(curve, 4 * CURVE))
+      most = f32x4.pmax(most, v128.load(curve, 5 * CURVE))
+    }
+    const kl0 = v128.load(c0 + g)
+    const kl1 = v128.load(c1 + g)
+    const kl2 = v128.load(c2 + g)
+    const kh0 = v128.load(c0 + g, CURVE)
+    const kh1 = v128.load(c1 + g, CURVE)
+    const kh2 = v128.load(c2 + g, CURVE)
+    const sl0 = v128.load(c0 + g, 2 * CURVE)
+    const sl1 = v128.load(c1 + g, 2 * CURVE)
+    const sl2 = v128.load(c2 + g, 2 * CURVE)
+    const sh0 = v128.load(c0 + g, 3 * CURVE)
+    const sh1 = v128.load(c1 + g, 3 * CURVE)
+    const sh2 = v128.load(c2 + g, 3 * CURVE)
+    let qh = f32x4.splat(0)
+    let ql = f32x4.splat(Infinity)
+    let qhs = f32x4.splat(0)
+    let qls = f32x4.splat(0)
+    for (let corner = from; corner < end; corner += 20) {
+      const d0 = v128.load32_splat(corner)
+      const d1 = v128.load32_splat(corner, 4)
+      const d2 = v128.load32_splat(corner, 8)
+      let kl = f32x4.add(f32x4.add(f32x4.mul(d0, kl0), f32x4.mul(d1, kl1)), f32x4.mul(d2, kl2))
+      let kh = f32x4.add(f32x4.add(f32x4.mul(d0, kh0), f32x4.mul(d1, kh1)), f32x4.mul(d2, kh2))
+      let sl = f32x4.add(f32x4.add(f32x4.mul(d0, sl0), f32x4.mul(d1, sl1)), f32x4.mul(d2, sl2))
+      let sh = f32x4.add(f32x4.add(f32x4.mul(d0, sh0), f32x4.mul(d1, sh1)), f32x4.mul(d2, sh2))
       for (let j = 3; j < n; j++) {
         const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * CLUSTER + g
-        const d = v128.load32_splat(drops + <usize>j * 4)
+        const d = v128.load32_splat(corner + <usize>j * 4)
         kl = f32x4.add(kl, f32x4.mul(d, v128.load(curve)))
         kh = f32x4.add(kh, f32x4.mul(d, v128.load(curve, CURVE)))
         sl = f32x4.add(sl, f32x4.mul(d, v128.load(curve, 2 * CURVE)))
         sh = f32x4.add(sh, f32x4.mul(d, v128.load(curve, 3 * CURVE)))
-        least = f32x4.pmin(least, v128.load(curve, 4 * CURVE))
-        most = f32x4.pmax(most, v128.load(curve, 5 * CURVE))
       }
-    // Both reflectances share one division: a/p and b/q are a·q and b·p over p·q.
-    const p = under(kh, sl)
-    const q = under(kl, sh)
+      // Both quotients share one division.
+      const inverse = f32x4.div(f32x4.splat(1), f32x4.mul(sl, sh))
+      const high = f32x4.mul(f32x4.mul(kh, sh), inverse)
+      const low = f32x4.mul(f32x4.mul(kl, sl), inverse)
+      qh = f32x4.pmax(qh, high)
+      ql = f32x4.pmin(ql, low)
+      qhs = f32x4.add(qhs, high)
+      qls = f32x4.add(qls, low)
+    }
+    const p = underOf(qh)
+    const q = underOf(ql)
     const shared = f32x4.div(f32x4.splat(ENTERS), f32x4.mul(p, q))
-    const low = f32x4.pmax(least, f32x4.mul(f32x4.mul(sl, q), shared))
-    const high = f32x4.pmin(most, f32x4.mul(f32x4.mul(sh, p), shared))
+    const low = f32x4.pmax(least, f32x4.mul(q, shared))
+    const high = f32x4.pmin(most, f32x4.mul(p, shared))
     const wx = v128.load(weights + g)
     const wy = v128.load(weights + g, CURVE)
     const wz = v128.load(weights + g, 2 * CURVE)
@@ -189,10 +254,16 @@ function mayReach(n: i32, at: usize): bool {
     uh = f32x4.add(uh, f32x4.sub(f32x4.mul(up, high), f32x4.mul(un, low)))
     vl = f32x4.add(vl, f32x4.sub(f32x4.mul(vp, low), f32x4.mul(vn, high)))
     vh = f32x4.add(vh, f32x4.sub(f32x4.mul(vp, high), f32x4.mul(vn, low)))
+    // Where the corners' own ranges, on average, are wider in log K/S than half the whole range.
+    const wide = f32x4.gt(f32x4.mul(f32x4.mul(qhs, qhs), ql), f32x4.mul(f32x4.mul(qls, qls), qh))
+    own = f32x4.add(own, v128.and(wide, f32x4.mul(wy, f32x4.sub(high, low))))
   }
+  const least = sum(yl)
+  const most = sum(yh)
+  byClusters = sum(own) / (most - least)
   return (
-    sum(yl) <= load<f32>(box, 12) &&
-    sum(yh) >= load<f32>(box, 8) &&
+    least <= load<f32>(box, 12) &&
+    most >= load<f32>(box, 8) &&
     sum(xl) <= load<f32>(box, 4) &&
     sum(xh) >= load<f32>(box, 0) &&
     sum(ul) <= load<f32>(box, 28) &&
@@ -252,11 +323,12 @@ function keep(n: i32): void {
     drain()
     count = 0
   }
-  const entry = found + <usize>count * 24
+  const entry = found + <usize>count * ENTRY
   for (let k = 0; k < n; k++) store<u16>(entry + <usize>k * 2, <u16>load<i32>(chosen + <usize>k * 4))
-  store<f32>(entry, X, 12)
-  store<f32>(entry, Y, 16)
-  store<f32>(entry, Z, 20)
+  store<i32>(entry, ratio, 12)
+  store<f32>(entry, X, 16)
+  store<f32>(entry, Y, 20)
+  store<f32>(entry, Z, 24)
   count++
 }
 
@@ -267,7 +339,8 @@ function leaf(n: i32, at: usize, j: i32, after: i32): void {
   const from = max(load<i32>(shape), after)
   const to = load<i32>(shape, 4)
   const sums = prefix + <usize>j * 288
-  const amount = v128.load32_splat(drops + <usize>j * 4)
+  const drop = ratios + <usize>ratio * 20
+  const amount = v128.load32_splat(drop + <usize>j * 4)
   for (let p = from; p < to; p++) {
     // The clusters of single paints stand first, in tree order.
     const paint = clusters + <usize>p * CLUSTER
@@ -283,9 +356,14 @@ function leaf(n: i32, at: usize, j: i32, after: i32): void {
   }
 }
 
-/** Bounded at every second level: a test that two of three pass is worth less than it costs. */
-function visit(n: i32, level: i32, test: bool): void {
+/** Splits what makes the bound wide, clusters or ratios, until it misses the box or little is left. */
+function visit(n: i32, level: i32, cell: i32): void {
   const at = slots + <usize>level * 20
+  const cellShape = cells + <usize>cell * 16
+  const firstRatio = load<i32>(cellShape)
+  const lastRatio = load<i32>(cellShape, 4)
+  const middle = corners + <usize>cell * CORNERS + 100
+  const many: i64 = lastRatio - firstRatio
   let combinations: i64 = 1
   let split = -1
   let widest: f32 = -1
@@ -295,19 +373,24 @@ function visit(n: i32, level: i32, test: bool): void {
     const size = load<i32>(shape, 4) - load<i32>(shape)
     combinations *= size
     if (size > 1) {
-      const width = load<f32>(drops + <usize>j * 4) * load<f32>(spreads + <usize>cluster * 4)
+      const width = load<f32>(middle + <usize>j * 4) * load<f32>(spreads + <usize>cluster * 4)
       if (width > widest) {
         widest = width
         split = j
       }
     }
   }
-  if (combinations <= LEAF || split < 0 || level >= 79) {
-    if (combinations > WORTH && !mayReach(n, at)) return
-    leaf(n, at, 0, 0)
+  const all = combinations * many
+  if (all > WORTH && !mayReach(n, at, cell)) return
+  if (all <= LEAF || level >= 79) {
+    for (ratio = firstRatio; ratio < lastRatio; ratio++) leaf(n, at, 0, 0)
     return
   }
-  if (test && !mayReach(n, at)) return
+  if (many > 1 && (split < 0 || byClusters < CLUSTERS_FIRST)) {
+    visit(n, level, load<i32>(cellShape, 8))
+    visit(n, level, load<i32>(cellShape, 12))
+    return
+  }
   const cluster = load<i32>(at + <usize>split * 4)
   let first = split
   while (first > 0 && load<i32>(at + <usize>(first - 1) * 4) == cluster) first--
@@ -318,25 +401,20 @@ function visit(n: i32, level: i32, test: bool): void {
   const right = load<i32>(shape, 12)
   const leftSize = load<i32>(shapes + <usize>left * 16, 4) - load<i32>(shapes + <usize>left * 16)
   const rightSize = load<i32>(shapes + <usize>right * 16, 4) - load<i32>(shapes + <usize>right * 16)
-  const many = last - first + 1
+  const alike = last - first + 1
   const next = at + 20
-  for (let k = 0; k <= many; k++) {
-    if (k > leftSize || many - k > rightSize) continue
+  for (let k = 0; k <= alike; k++) {
+    if (k > leftSize || alike - k > rightSize) continue
     memory.copy(next, at, <usize>MOST_SLOTS * 4)
     for (let j = first; j <= last; j++) store<i32>(next + <usize>j * 4, j - first < k ? left : right)
-    visit(n, level + 1, !test || combinations < NEAR)
+    visit(n, level + 1, cell)
   }
 }
 
-/** Everything below the clusters in the first level of `slots`. */
-export function search(n: i32): void {
+/** Everything below the clusters in the first level of `slots`, at the ratios of a cell. */
+export function search(n: i32, cell: i32): void {
   memory.fill(prefix, 0, 288)
-  visit(n, 0, true)
-}
-
-/** Bounds only: whether the clusters in the first level may hold a mix in the box. */
-export function reaches(n: i32): bool {
-  return mayReach(n, slots)
+  visit(n, 0, cell)
 }
 
 /** Many mixes of three: paints as u16, drops as f32, three each; X, Y, Z as f32 out. */
