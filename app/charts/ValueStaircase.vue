@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { curveStepAfter, line, scaleLinear } from 'd3'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Lab } from '../../core'
 import { screenColour } from '../parts/screenColour'
 
@@ -12,7 +12,8 @@ export interface StairStep {
   /** Equal drops of this step's mix and the next one's. */
   halfAndHalf: Lab | undefined
 }
-const props = defineProps<{ steps: StairStep[] }>()
+const props = defineProps<{ steps: StairStep[]; movable?: boolean }>()
+const emit = defineEmits<{ move: [at: number, lightness: number] }>()
 
 const WIDTH = 460
 const HEIGHT = 190
@@ -34,6 +35,7 @@ const marks = computed(() =>
     y: y((painted ?? aim).L),
     css: screenColour(painted ?? aim).css,
     L: Math.round((painted ?? aim).L),
+    aimed: Math.round(aim.L),
   })),
 )
 const halves = computed(() =>
@@ -43,6 +45,26 @@ const halves = computed(() =>
     return [{ x: x.value(i + 1), y: y(halfAndHalf.L), middle: y((painted.L + next.L) / 2) }]
   }),
 )
+const svg = ref<SVGSVGElement>()
+let dragged = -1
+const lightnessAt = (event: PointerEvent): number => {
+  const box = svg.value!.getBoundingClientRect()
+  return y.invert(((event.clientY - box.top) * HEIGHT) / box.height)
+}
+function start(event: PointerEvent, at: number): void {
+  if (!props.movable) return
+  dragged = at
+  svg.value!.setPointerCapture(event.pointerId)
+}
+const drag = (event: PointerEvent): void => {
+  if (dragged >= 0) emit('move', dragged, lightnessAt(event) - props.steps[dragged]!.aim.L)
+}
+function nudge(event: KeyboardEvent, at: number): void {
+  const by = { ArrowUp: 0.5, ArrowDown: -0.5, PageUp: 3, PageDown: -3 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  emit('move', at, by)
+}
 const words = computed(
   () =>
     `Lightness from dark to light: ${marks.value.map(({ name, L }) => `${name} ${L}`).join(', ')}`,
@@ -51,7 +73,14 @@ const words = computed(
 
 <template>
   <figure>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
+    <svg
+      ref="svg"
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      :role="movable ? 'group' : 'img'"
+      :aria-label="words"
+      @pointermove="drag"
+      @pointerup="dragged = -1"
+    >
       <g v-for="L in [20, 40, 60, 80]" :key="L">
         <line class="grid" :x1="EDGE.left" :x2="WIDTH - EDGE.right" :y1="y(L)" :y2="y(L)" />
         <text :x="EDGE.left - 6" :y="y(L) + 4" text-anchor="end">{{ L }}</text>
@@ -68,7 +97,7 @@ const words = computed(
         <circle class="half" :cx="half.x" :cy="half.y" r="3.5" />
       </g>
       <rect
-        v-for="mark in marks"
+        v-for="(mark, i) in marks"
         :key="mark.name"
         :x="mark.x - 11"
         :y="mark.y - 7"
@@ -76,6 +105,15 @@ const words = computed(
         height="14"
         :fill="mark.css"
         class="mark"
+        :class="{ movable }"
+        :role="movable ? 'slider' : undefined"
+        :tabindex="movable ? 0 : undefined"
+        :aria-label="movable ? `Lightness of ${mark.name}` : undefined"
+        :aria-valuenow="movable ? mark.aimed : undefined"
+        :aria-valuemin="movable ? 0 : undefined"
+        :aria-valuemax="movable ? 100 : undefined"
+        @pointerdown="start($event, i)"
+        @keydown="movable && nudge($event, i)"
       />
       <text v-for="mark in marks" :key="mark.name" :x="mark.x" :y="HEIGHT - 5" text-anchor="middle">
         {{ mark.L }}
@@ -112,6 +150,9 @@ text {
 .mark {
   stroke: var(--field-high);
   stroke-width: 1.5;
+}
+.movable {
+  cursor: ns-resize;
 }
 .middle {
   stroke: var(--ink);

@@ -1,5 +1,5 @@
 /** Hands text or bytes to the browser as a file to keep. */
-export function saveFile(name: string, text: string | Uint8Array<ArrayBuffer>, type: string): void {
+export function saveFile(name: string, text: BlobPart, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }))
   const link = document.createElement('a')
   link.href = url

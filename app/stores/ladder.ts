@@ -2,9 +2,26 @@ import { wrap } from 'comlink'
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { baseReflectance, deltaE00, ladderTargets, predictMix } from '../../core'
-import type { KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../core'
+import type {
+  FormSamples,
+  KeptPart,
+  Lab,
+  Mixing,
+  Paint,
+  Predicted,
+  StepKey,
+  Target,
+} from '../../core'
+import { moodOf } from './ladderMood'
 import { latestOnly } from '../workers/latestOnly'
-import type { FoundMix, RecipeAnswer, RecipeApi, RecipeJob } from '../workers/recipeWorker'
+import type {
+  FoundMix,
+  PathAnswer,
+  PathJob,
+  RecipeAnswer,
+  RecipeApi,
+  RecipeJob,
+} from '../workers/recipeWorker'
 import { paintOf } from './paints'
 import { useProject } from './project'
 
@@ -17,6 +34,8 @@ export interface ShownStep extends Target {
   /** Two in three real mixes land this near the painted colour, ΔE00. */
   within: number | undefined
   kept: boolean
+  /** Drops of the base mix to drops of the other paint, in a run. */
+  ratio?: readonly [number, number]
 }
 
 /** Predictions by mix: moving a target does not change what a mix looks like. */
@@ -44,21 +63,43 @@ export const useLadder = defineStore('ladder', () => {
   const store = useProject()
   const { figure, plan, paintsIn } = storeToRefs(store)
   const base = computed(() => baseReflectance(toRaw(figure.value.tone)))
-  const targets = computed(() => {
-    const { steps, contrast, warmth, turn, sheen } = plan.value
-    return ladderTargets(base.value, { steps, contrast, warmth, turn, sheen })
+  /** The form that shares are measured on, once it is loaded; head and shoulders till then. */
+  const form = shallowRef<FormSamples>()
+  const mood = computed(() => moodOf(plan.value))
+  const options = computed(() => ({
+    form: form.value,
+    key: plan.value.key && { ...plan.value.key },
+    moved: plan.value.moved,
+  }))
+  const targets = computed(() => ladderTargets(base.value, mood.value, options.value))
+  /** The ladder of a second light from the other side; both meet at the base. */
+  const otherTargets = computed(() => {
+    const warmth = plan.value.otherWarmth
+    return warmth === undefined ? [] : ladderTargets(base.value, { ...mood.value, warmth })
+  })
+  const mixing = computed((): Mixing | undefined => {
+    const { way, bottles, family, runLight, runShade, progression } = plan.value
+    if (way === 'run') return { way, light: runLight, shade: runShade }
+    if (way === 'bought') return { way, bottles: [...(progression ?? [])] }
+    return bottles || family ? { way: 'matched', bottles, family } : undefined
   })
 
   const searching = ref(false)
   const trouble = ref('')
   /** False while a large box was searched for a moment only. */
   const proved = ref(true)
+  /** What is to be known of the way the ladder is mixed. */
+  const note = ref('')
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
 
   interface Job extends Omit<RecipeJob, 'patienceMs'> {
     places: string[]
+    /** How the first targets, the ladder itself, are mixed when not each on its own. */
+    mixing?: Mixing
+    ladder: number
+    base: number
   }
   const worker = wrap<RecipeApi>(
     new Worker(new URL('../workers/recipeWorker.ts', import.meta.url), { type: 'module' }),
@@ -75,6 +116,22 @@ export const useLadder = defineStore('ladder', () => {
   const search = latestOnly<Job, boolean>(
     async (job) => {
       const mine = asked
+      if (job.mixing) {
+        const { ladder, base, mixing } = job
+        const own = job.targets.slice(0, ladder)
+        const { paints, maxPaints, maxDrops } = job
+        const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS / 20 }
+        const mixed = await worker.mix({ ...limits, targets: own, mixing, base })
+        take(mixed, job.places)
+        note.value = mixed.note ?? ''
+        if (job.targets.length > ladder)
+          take(
+            await worker.find({ ...limits, targets: job.targets.slice(ladder) }),
+            job.places.slice(ladder),
+          )
+        return true
+      }
+      note.value = ''
       const quick = await ask(job, QUICK_MS)
       take(quick, job.places)
       proved.value = quick.proved
@@ -100,7 +157,14 @@ export const useLadder = defineStore('ladder', () => {
   )
 
   watch(
-    [targets, paintsIn, () => plan.value.maxPaints, () => plan.value.maxDrops],
+    [
+      targets,
+      otherTargets,
+      mixing,
+      paintsIn,
+      () => plan.value.maxPaints,
+      () => plan.value.maxDrops,
+    ],
     () => {
       if (paintsIn.value.length === 0) {
         trouble.value = 'No paint is in the plan. Put at least one in to mix from.'
@@ -111,8 +175,14 @@ export const useLadder = defineStore('ladder', () => {
       asked++
       search({
         paints: toRaw(paintsIn.value),
-        targets: targets.value.map(({ target }) => target),
-        places: targets.value.map(({ key }) => place(figure.value.id, key)),
+        targets: [...targets.value, ...otherTargets.value].map(({ target }) => target),
+        places: [
+          ...targets.value.map(({ key }) => place(figure.value.id, key)),
+          ...otherTargets.value.map(({ key }) => place(`${figure.value.id} other`, key)),
+        ],
+        mixing: mixing.value,
+        ladder: targets.value.length,
+        base: targets.value.findIndex(({ key }) => key === 'base'),
         maxPaints: plan.value.maxPaints,
         maxDrops: plan.value.maxDrops,
       })
@@ -120,21 +190,30 @@ export const useLadder = defineStore('ladder', () => {
     { immediate: true },
   )
 
+  function shown(target: Target, kept: KeptPart[] | undefined, mix?: FoundMix): ShownStep {
+    const parts = kept ?? mix?.parts ?? []
+    const predicted = parts.length > 0 ? predict(parts) : undefined
+    const painted = predicted?.lab
+    return {
+      ...target,
+      parts,
+      painted,
+      off: painted && deltaE00(painted, target.target),
+      within: predicted?.within,
+      kept: kept !== undefined,
+      ratio: kept ? undefined : mix?.ratio,
+    }
+  }
+  const mixAt = (figureId: string, key: StepKey) => found.value.get(place(figureId, key))
   const steps = computed<ShownStep[]>(() =>
-    targets.value.map((target) => {
-      const kept = plan.value.kept[target.key]
-      const parts = kept ?? found.value.get(place(figure.value.id, target.key))?.parts ?? []
-      const predicted = parts.length > 0 ? predict(parts) : undefined
-      const painted = predicted?.lab
-      return {
-        ...target,
-        parts,
-        painted,
-        off: painted && deltaE00(painted, target.target),
-        within: predicted?.within,
-        kept: kept !== undefined,
-      }
-    }),
+    targets.value.map((target) =>
+      shown(target, plan.value.kept[target.key], mixAt(figure.value.id, target.key)),
+    ),
+  )
+  const otherSteps = computed<ShownStep[]>(() =>
+    otherTargets.value.map((target) =>
+      shown(target, undefined, mixAt(`${figure.value.id} other`, target.key)),
+    ),
   )
 
   /** Every paint the ladder uses, in the order of the box. */
@@ -157,5 +236,22 @@ export const useLadder = defineStore('ladder', () => {
     if (left.length > 0) store.keep(key, left, 'drops')
   }
 
-  return { steps, paintsUsed, addDrops, searching, trouble, proved, base }
+  /** The order of mixing for what every step needs. */
+  const path = (job: Omit<PathJob, 'paints'>): Promise<PathAnswer> =>
+    worker.path({ ...job, paints: paintsUsed.value.map(toRaw) })
+
+  return {
+    steps,
+    otherSteps,
+    paintsUsed,
+    addDrops,
+    searching,
+    trouble,
+    proved,
+    note,
+    base,
+    mood,
+    form,
+    path,
+  }
 })

@@ -6,6 +6,7 @@ import type {
   FigurePlan,
   KeptPart,
   KeptTone,
+  LadderVersion,
   Mood,
   OwnPaint,
   Paint,
@@ -82,6 +83,46 @@ export const useProject = defineStore('project', () => {
     },
     setMood<K extends keyof Mood>(name: K, value: Mood[K]) {
       changePlan(name, (draft) => Object.assign(draft, { [name]: value }))
+    },
+    /** Any settings of the plan at once; what is undefined goes back to the usual. */
+    setPlan(made: Partial<FigurePlan>, tag = Object.keys(made).join()) {
+      changePlan(tag, (draft) => {
+        for (const [name, value] of Object.entries(made))
+          if (value === undefined) delete draft[name as keyof FigurePlan]
+          else Object.assign(draft, { [name]: plain(value) })
+      })
+    },
+    /** Moves the target of a step; zero everywhere puts it back. */
+    moveStep(key: StepKey, by: { L: number; a: number; b: number } | undefined) {
+      changePlan(`move ${key}`, (draft) => {
+        draft.moved = { ...draft.moved, [key]: by && plain(by) }
+        if (!by) delete draft.moved[key]
+        // A mix that was found again for the new aim.
+        delete draft.kept[key]
+      })
+    },
+    /** Puts the ladder by under a name; a name that is taken is replaced. */
+    keepVersion(version: LadderVersion) {
+      change('', () => {
+        const { versions = [] } = figure.value
+        figure.value.versions = [
+          ...versions.filter(({ name }) => name !== version.name),
+          plain(version),
+        ]
+      })
+    },
+    dropVersion(name: string) {
+      change(
+        '',
+        () => (figure.value.versions = figure.value.versions?.filter((one) => one.name !== name)),
+      )
+    },
+    /** The plan of a version takes the place of this one. */
+    takeVersion({ plan: old, steps }: LadderVersion) {
+      change('', () => {
+        const kept = Object.fromEntries(steps.map(({ key, parts }) => [key, plain(parts)]))
+        figure.value.plan = { ...plain(old), kept }
+      })
     },
     setLimit(name: Limit, value: number) {
       changePlan(name, (draft) => (draft[name] = value))

@@ -3,8 +3,9 @@ import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from '../paint/paint'
 import type { Limits, Recipe } from '../recipe/recipe'
 import { RecipeTable } from '../recipe/recipeTable'
-import { ladderTargets, plainMood } from './targets'
-import type { Mood } from './targets'
+import { plainMood } from './mood'
+import type { Mood } from './mood'
+import { ladderTargets } from './targets'
 import type { StepKey } from './steps'
 
 /** One step of a ladder: what it aims at, how it is mixed and how much of the skin it takes. */

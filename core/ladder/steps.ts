@@ -1,52 +1,54 @@
-/** The steps of a ladder from dark to light. */
+/** Every step a ladder may have, dark to light; a shorter ladder leaves some out. */
 export const stepKeys = [
   'crevice',
+  'dark',
+  'deep-shade',
   'shade',
   'half-shade',
   'base',
   'half-light',
   'light',
+  'high-light',
+  'bright',
   'glint',
 ] as const
 export type StepKey = (typeof stepKeys)[number]
 
-/** What a step means before any colour is known. */
-export interface Rung {
-  key: StepKey
-  name: string
-  /** Way down to black (negative) or up to white (positive) at contrast 1, as a share. */
-  climb: number
-  /** Share of the visible skin, adding to 1 over the ladder; common practice, no source. */
-  share: number
+export const stepNames: Readonly<Record<StepKey, string>> = {
+  crevice: 'Crevice',
+  dark: 'Dark',
+  'deep-shade': 'Deep shade',
+  shade: 'Shade',
+  'half-shade': 'Half-shade',
+  base: 'Base',
+  'half-light': 'Half-light',
+  light: 'Light',
+  'high-light': 'High light',
+  bright: 'Bright',
+  glint: 'Glint',
 }
 
-const all: Record<StepKey, Omit<Rung, 'key' | 'share'>> = {
-  crevice: { name: 'Crevice', climb: -0.66 },
-  shade: { name: 'Shade', climb: -0.38 },
-  'half-shade': { name: 'Half-shade', climb: -0.17 },
-  base: { name: 'Base', climb: 0 },
-  'half-light': { name: 'Half-light', climb: 0.3 },
-  light: { name: 'Light', climb: 0.62 },
-  glint: { name: 'Glint', climb: 1 },
+/** Shadow steps from the base down, light steps from the base up, by how many there are. */
+const downward: Readonly<Record<number, readonly StepKey[]>> = {
+  1: ['shade'],
+  2: ['shade', 'crevice'],
+  3: ['half-shade', 'shade', 'crevice'],
+  4: ['half-shade', 'shade', 'deep-shade', 'crevice'],
+  5: ['half-shade', 'shade', 'deep-shade', 'dark', 'crevice'],
 }
+const upward: Readonly<Record<number, readonly StepKey[]>> = {
+  1: ['light'],
+  2: ['light', 'glint'],
+  3: ['half-light', 'light', 'glint'],
+  4: ['half-light', 'light', 'high-light', 'glint'],
+  5: ['half-light', 'light', 'high-light', 'bright', 'glint'],
+}
+/** Most steps on one side of the base. */
+export const MOST_ON_A_SIDE = 5
 
-const shares: Record<5 | 7, Partial<Record<StepKey, number>>> = {
-  5: { crevice: 0.1, shade: 0.24, base: 0.38, light: 0.21, glint: 0.07 },
-  7: {
-    crevice: 0.06,
-    shade: 0.16,
-    'half-shade': 0.22,
-    base: 0.28,
-    'half-light': 0.15,
-    light: 0.09,
-    glint: 0.04,
-  },
-}
-
-export function rungs(count: 5 | 7): Rung[] {
-  const chosen = shares[count]
-  if (!chosen) throw new RangeError(`a ladder of ${String(count)} steps; allowed is 5 or 7`)
-  return stepKeys.flatMap((key) =>
-    chosen[key] === undefined ? [] : [{ key, ...all[key], share: chosen[key] }],
-  )
-}
+/** Names of a ladder with so many steps below and above its base, dark to light. */
+export const stepsAround = (below: number, above: number): StepKey[] => [
+  ...[...downward[below]!].reverse(),
+  'base',
+  ...upward[above]!,
+]

@@ -29,7 +29,9 @@ export async function openLadder(page: Page): Promise<void> {
 
 /** Waits until the search has answered. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByText('These are the closest drops there are.')).toBeVisible()
+  const status = page.getByRole('region', { name: 'Steps and mixing' }).getByRole('status')
+  await expect(status).toHaveText(/\S/)
+  await expect(status).not.toContainText('Looking')
 }
 
 export const saved = (page: Page) =>

@@ -1,47 +1,44 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { labOf, mixPaints, opaqueReflectance } from '../../../core'
-import ValueStaircase from '../../charts/ValueStaircase.vue'
-import type { StairStep } from '../../charts/ValueStaircase.vue'
+import { computed, defineAsyncComponent } from 'vue'
+import { useRoute } from 'vue-router'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useLadder } from '../../stores/ladder'
-import type { ShownStep } from '../../stores/ladder'
-import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
-import BringPaint from './BringPaint.vue'
-import MoodPanel from './MoodPanel.vue'
-import PlanPaints from './PlanPaints.vue'
-import StepGrid from './StepGrid.vue'
+import JudgementNote from './JudgementNote.vue'
+import LightPanel from './settings/LightPanel.vue'
+import MixingPanel from './settings/MixingPanel.vue'
+import PlanPaints from './settings/PlanPaints.vue'
+import BringPaint from './steps/BringPaint.vue'
+import ColourStrip from './steps/ColourStrip.vue'
+import OtherLight from './steps/OtherLight.vue'
+import StepGrid from './steps/StepGrid.vue'
 
 const store = useProject()
 const ladder = useLadder()
+const route = useRoute()
 
-const mixOf = ({ parts }: ShownStep) =>
-  mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })))
-
-const stairs = computed<StairStep[]>(() =>
-  ladder.steps.map((step, i) => {
-    const next = ladder.steps[i + 1]
-    const both = step.parts.length > 0 && next && next.parts.length > 0
-    return {
-      name: step.name,
-      aim: step.target,
-      painted: step.painted,
-      halfAndHalf: both
-        ? labOf(
-            opaqueReflectance(
-              mixPaints([
-                { paint: mixOf(step), drops: 1 },
-                { paint: mixOf(next), drops: 1 },
-              ]),
-            ),
-          )
-        : undefined,
-    }
-  }),
-)
+/** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
+const FormCanvas = defineAsyncComponent(() => import('./form/FormCanvas.vue'))
+const panels = {
+  path: {
+    name: 'Puddle path',
+    panel: defineAsyncComponent(() => import('./path/PathPanel.vue')),
+  },
+  form: { name: 'Form', panel: defineAsyncComponent(() => import('./form/FormPanel.vue')) },
+  charts: { name: 'Charts', panel: defineAsyncComponent(() => import('./charts/ChartsPanel.vue')) },
+  compare: {
+    name: 'Compare',
+    panel: defineAsyncComponent(() => import('./compare/ComparePanel.vue')),
+  },
+  card: { name: 'Card', panel: defineAsyncComponent(() => import('./card/CardPanel.vue')) },
+} as const
+type Shown = keyof typeof panels
+const shown = computed<Shown | undefined>(() => {
+  const asked = String(route.query.show ?? '')
+  return asked in panels ? (asked as Shown) : undefined
+})
 </script>
 
 <template>
@@ -49,13 +46,31 @@ const stairs = computed<StairStep[]>(() =>
     <ViewHead :title="store.figure.name" :note="`${store.figure.note} · ${store.figure.scale}`" />
     <SideLayout :side="272">
       <FigureRail />
-      <StepGrid />
-      <div class="low">
-        <ValueStaircase :steps="stairs" />
+      <nav class="parts" aria-label="Of this ladder">
+        <RouterLink :to="{ query: {} }" :class="{ here: !shown }">Steps</RouterLink>
+        <RouterLink
+          v-for="(panel, key) in panels"
+          :key="key"
+          :to="{ query: { show: key } }"
+          :class="{ here: shown === key }"
+          >{{ panel.name }}</RouterLink
+        >
+      </nav>
+      <template v-if="!shown">
+        <StepGrid />
+        <JudgementNote />
+        <OtherLight />
         <BringPaint />
-      </div>
+      </template>
+      <template v-else>
+        <ColourStrip :steps="ladder.steps" bare />
+        <component :is="panels[shown].panel" />
+        <JudgementNote v-if="shown === 'charts' || shown === 'form'" />
+      </template>
       <template #side>
-        <MoodPanel />
+        <div v-if="shown !== 'form'" class="form"><FormCanvas /></div>
+        <LightPanel />
+        <MixingPanel />
         <PlanPaints />
       </template>
     </SideLayout>
@@ -63,14 +78,26 @@ const stairs = computed<StairStep[]>(() =>
 </template>
 
 <style scoped>
-.low {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 24px;
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 4px;
 }
-@media (max-width: 640px) {
-  .low {
-    grid-template-columns: minmax(0, 1fr);
-  }
+.parts a {
+  color: inherit;
+  text-decoration: none;
+  padding: 6px 12px;
+  min-height: 36px;
+  border-bottom: 3px solid transparent;
+}
+.parts a:hover {
+  background: var(--field-high);
+}
+.parts a.here {
+  font-weight: 700;
+  border-bottom-color: var(--ink);
+}
+.form {
+  height: 250px;
 }
 </style>

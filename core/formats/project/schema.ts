@@ -1,7 +1,13 @@
 import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id, text, whole, within } from '../fields'
-import { moodLimits } from '../../ladder/targets'
+import { forms } from '../../ladder/form/forms'
+import type { FormKey } from '../../ladder/form/forms'
+import { keyLimits } from '../../ladder/form/lightLevel'
+import { distances } from '../../ladder/light/overstatement'
+import type { SeenFrom } from '../../ladder/light/overstatement'
+import { lightSchoolKeys, shadowSchoolKeys } from '../../ladder/light/schools'
+import { moodLimits } from '../../ladder/mood'
 import { stepKeys } from '../../ladder/steps'
 import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
@@ -50,17 +56,76 @@ export const keptToneSchema = v.object({
 
 const part = v.object({ paint: id, drops: whole(1, 99) })
 
+const stepKey = v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`)
+const oneOf = <T extends string>(keys: readonly T[], what: string) =>
+  v.picklist(keys, `is no ${what}; allowed is ${keys.join(', ')}`)
+const parts = v.pipe(
+  v.array(part),
+  v.minLength(1, 'is empty'),
+  v.maxLength(40, 'has more than 40 parts'),
+)
+const lab = v.object({
+  L: within([-200, 200]),
+  a: within([-256, 256]),
+  b: within([-256, 256]),
+})
+
+/** How the steps of a ladder are mixed. */
+export const ways = ['matched', 'run', 'bought'] as const
+export type Way = (typeof ways)[number]
+
 const plan = v.object({
-  steps: v.picklist([5, 7], 'allowed is 5 or 7'),
+  steps: v.picklist([3, 5, 7, 9], 'allowed is 3, 5, 7 or 9'),
   contrast: within(moodLimits.contrast),
   warmth: within(moodLimits.warmth),
   turn: within(moodLimits.turn),
   sheen: within(moodLimits.sheen),
   maxPaints: whole(1, 4),
   maxDrops: whole(4, 24),
-  kept: v.record(
-    v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`),
-    v.pipe(v.array(part), v.minLength(1, 'is empty'), v.maxLength(40, 'has more than 40 parts')),
+  kept: v.record(stepKey, parts),
+  shadow: v.optional(oneOf(shadowSchoolKeys, 'school of shadow')),
+  light: v.optional(oneOf(lightSchoolKeys, 'school of light')),
+  lift: v.optional(within(moodLimits.lift)),
+  /** Paints of the schools that follow one. */
+  shadowPaint: v.optional(id),
+  lightPaint: v.optional(id),
+  bounce: v.optional(within(moodLimits.bounce)),
+  softness: v.optional(within(moodLimits.softness)),
+  spacing: v.optional(oneOf(['difference', 'lightness'] as const, 'spacing')),
+  sizeMm: v.optional(within(moodLimits.sizeMm)),
+  seenFrom: v.optional(oneOf(Object.keys(distances) as SeenFrom[], 'distance')),
+  /** Warmth of a second light from the other side. */
+  otherWarmth: v.optional(within(moodLimits.warmth)),
+  form: v.optional(oneOf(Object.keys(forms) as FormKey[], 'form')),
+  key: v.optional(
+    v.object({ azimuth: within(keyLimits.azimuth), elevation: within(keyLimits.elevation) }),
+  ),
+  /** By how much the target of a step was moved. */
+  moved: v.optional(v.record(stepKey, lab)),
+  way: v.optional(oneOf(ways, 'way of mixing')),
+  /** Most bottles the whole ladder is mixed from; any number when not given. */
+  bottles: v.optional(whole(1, 8)),
+  /** Least share of the base in every step. */
+  family: v.optional(within([0, 0.9])),
+  runLight: v.optional(id),
+  runShade: v.optional(id),
+  /** Bottles of a bought progression. */
+  progression: v.optional(v.pipe(v.array(id), v.maxLength(20, 'has more than 20 bottles'))),
+  figures: v.optional(whole(1, 500)),
+  coats: v.optional(whole(1, 20)),
+  thinner: v.optional(within([0, 20])),
+  /** Share of the figure that is bare skin. */
+  bare: v.optional(within([0.01, 1])),
+})
+
+/** A ladder put by under a name: its plan, and its steps as they were. */
+const version = v.object({
+  name: v.pipe(text(80), v.minLength(1, 'is empty')),
+  at: text(40),
+  plan,
+  steps: v.pipe(
+    v.array(v.object({ key: stepKey, share: within([0, 1]), target: lab, painted: lab, parts })),
+    v.maxLength(11, 'has more than 11 steps'),
   ),
 })
 
@@ -71,6 +136,7 @@ const figure = v.object({
   scale: text(60),
   tone: toneSchema,
   plan,
+  versions: v.optional(v.pipe(v.array(version), v.maxLength(50, 'has more than 50 versions'))),
 })
 
 /** The project file, version 1; docs/project-file.md describes it. */
@@ -96,5 +162,6 @@ export const projectSchema = v.object({
 export type Project = v.InferOutput<typeof projectSchema>
 export type Figure = v.InferOutput<typeof figure>
 export type FigurePlan = v.InferOutput<typeof plan>
+export type LadderVersion = v.InferOutput<typeof version>
 export type KeptTone = v.InferOutput<typeof keptToneSchema>
 export type KeptPart = v.InferOutput<typeof part>

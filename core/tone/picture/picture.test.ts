@@ -7,8 +7,9 @@ import { flatSpectrum } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import type { XYZ } from '../../colour/white'
-import { blackbody } from '../../ladder/light'
-import { ladderTargets, plainMood } from '../../ladder/targets'
+import { blackbody } from '../../ladder/light/keyLight'
+import { plainMood } from '../../ladder/mood'
+import { ladderTargets } from '../../ladder/targets'
 import { fitSkin, fitTone } from '../fitTone'
 import { skinReflectance } from '../skin'
 import { identifyPicture } from './identify'
@@ -22,6 +23,7 @@ const steps = ladderTargets(skinReflectance(skin), {
   steps: 5,
   sheen: 0.1,
   warmth: 0,
+  contrast: 0.75,
 })
 
 /** Noise that is the same every time. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { paintColours } from '../../parts/paintColours'
-import { useProject } from '../../stores/project'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { paintColours } from '../../../parts/paintColours'
+import { useProject } from '../../../stores/project'
 
 /** The wells of the plan: masstone over its tint with white; a click takes a paint out. */
 const store = useProject()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { StepKey } from '../../../core'
-import { useLadder } from '../../stores/ladder'
-import { useProject } from '../../stores/project'
+import type { StepKey } from '../../../../core'
+import { useLadder } from '../../../stores/ladder'
+import { useProject } from '../../../stores/project'
 
 /** Brings a paint that the search did not choose into a step by hand. */
 const ladder = useLadder()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Paint } from '../../../core'
-import DropBeads from '../../parts/DropBeads.vue'
+import type { Paint } from '../../../../core'
+import DropBeads from '../../../parts/DropBeads.vue'
 
 /** Drops of one paint in one step; arrow keys or the buttons add and take a drop. */
 const props = defineProps<{ paint: Paint; stepName: string; drops: number }>()

@@ -1,4 +1,4 @@
-import { pick } from '../../parts/pickWords'
+import { pick } from '../../../parts/pickWords'
 
 /** Slider values in a painter's words. */
 export const contrastWords = (value: number): string =>
@@ -21,11 +21,10 @@ export const warmthWords = (value: number): string =>
 
 export const turnWords = (value: number): string =>
   pick(value, [
-    [-0.6, 'blue-green'],
-    [-0.1, 'toward blue-green'],
-    [0.1, 'own colour'],
-    [0.6, 'toward violet'],
-    [2, 'violet'],
+    [0.06, 'not at all'],
+    [0.36, 'a little'],
+    [0.66, 'plainly'],
+    [2, 'wholly'],
   ])
 
 export const sheenWords = (value: number): string =>
@@ -42,4 +41,26 @@ export const offWords = (off: number): string =>
     [2.5, 'close to the aim'],
     [5, 'plainly beside the aim'],
     [Infinity, 'this box comes no nearer within the limits'],
+  ])
+
+export const liftWords = (value: number): string =>
+  pick(value, [
+    [0.1, 'hardly'],
+    [0.35, 'a little'],
+    [0.65, 'plainly'],
+    [2, 'wholly'],
+  ])
+
+export const softnessWords = (value: number): string =>
+  pick(value, [
+    [0.2, 'craggy, long range'],
+    [0.6, 'grown, even'],
+    [2, 'smooth, short range'],
+  ])
+
+export const bounceWords = (value: number): string =>
+  pick(value, [
+    [0.15, 'open, none'],
+    [0.5, 'skin beside skin'],
+    [2, 'deep folds glow'],
   ])

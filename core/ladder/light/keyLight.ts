@@ -1,6 +1,6 @@
-import { spectrumOf } from '../colour/spectrum'
-import type { Spectrum } from '../colour/spectrum'
-import { weightsOf } from '../colour/weights'
+import { spectrumOf } from '../../colour/spectrum'
+import type { Spectrum } from '../../colour/spectrum'
+import { weightsOf } from '../../colour/weights'
 
 /** hc/k in nm·K (CODATA 2018, exact constants). */
 const C2 = 1.438776877e7

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { screenColour } from '../../parts/screenColour'
-import type { ShownStep } from '../../stores/ladder'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { screenColour } from '../../../parts/screenColour'
+import type { ShownStep } from '../../../stores/ladder'
 
 /**
  * The ladder as paint, dark to light; width is the share of the skin. The painted colour stands on
  * the colour aimed at, edge to edge, and threads lead each to its column.
  */
-const props = defineProps<{ steps: ShownStep[] }>()
+const props = defineProps<{ steps: ShownStep[]; bare?: boolean }>()
 
 const bands = computed(() => {
   let from = 0
@@ -44,7 +44,13 @@ const columns = computed(() => props.steps.length)
         <ColourPatch :lab="step.target" class="aim" :label="`${step.name}, aimed at`" />
       </div>
     </div>
-    <svg class="threads" viewBox="0 0 100 20" preserveAspectRatio="none" aria-hidden="true">
+    <svg
+      v-if="!bare"
+      class="threads"
+      viewBox="0 0 100 20"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
       <path
         v-for="{ step, from, to, column, css } in bands"
         :key="step.key"

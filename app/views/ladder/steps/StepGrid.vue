@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { Lock, Unlock } from '@element-plus/icons-vue'
 import { ref } from 'vue'
-import type { Paint } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { paintColours } from '../../parts/paintColours'
-import { useLadder } from '../../stores/ladder'
-import type { ShownStep } from '../../stores/ladder'
-import { useProject } from '../../stores/project'
+import type { Paint } from '../../../../core'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { paintColours } from '../../../parts/paintColours'
+import { useLadder } from '../../../stores/ladder'
+import type { ShownStep } from '../../../stores/ladder'
+import { useProject } from '../../../stores/project'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
-import { offWords } from './words'
+import { offWords } from '../settings/words'
 
 /** A row a paint, a column a step: how the ratio travels from dark to light. */
 const ladder = useLadder()

@@ -1,0 +1,95 @@
+import { proxy, transfer, wrap } from 'comlink'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { forms } from '../../core'
+import type { FormKey } from '../../core'
+import type { KeptSculpt, SculptApi, ShownForm } from '../workers/sculptWorker'
+import { useLadder } from './ladder'
+import { useProject } from './project'
+
+/** The form that the ladder is seen on: one of ours, or the painter's own sculpt for this figure. */
+export const useForm = defineStore('form', () => {
+  const store = useProject()
+  const ladder = useLadder()
+  const geometry = shallowRef<ShownForm>()
+  const own = shallowRef<KeptSculpt>()
+  /** Share of a sculpt that is read; nothing when none is being read. */
+  const progress = ref<number>()
+  const trouble = ref('')
+  const key = computed<FormKey>(() => store.plan.form ?? 'head')
+  const name = computed(() => own.value?.name ?? forms[key.value].name)
+  let worker: ReturnType<typeof wrap<SculptApi>> | undefined
+  const api = () =>
+    (worker ??= wrap<SculptApi>(
+      new Worker(new URL('../workers/sculptWorker.ts', import.meta.url), { type: 'module' }),
+    ))
+
+  function take(made: ShownForm): void {
+    geometry.value = made
+    ladder.form = made.samples
+  }
+  const ready = new Map<FormKey, ShownForm>()
+  let turn = 0
+  async function open(figure: string, wanted: FormKey): Promise<void> {
+    const mine = ++turn
+    try {
+      const kept = await api().kept(figure)
+      if (mine !== turn) return
+      own.value = kept
+      if (kept) return take(kept)
+    } catch {
+      // Storage may be refused; the forms of our own still show.
+      own.value = undefined
+    }
+    try {
+      let made = ready.get(wanted)
+      if (!made) {
+        const answer = await fetch(`/forms/${wanted}.glb`)
+        if (!answer.ok) throw new Error(`the server answered ${answer.status}`)
+        made = await api().form(await answer.arrayBuffer())
+        ready.set(wanted, made)
+      }
+      if (mine === turn) take(made)
+    } catch (error) {
+      if (mine === turn)
+        trouble.value = `The form could not be loaded: ${(error as Error).message}. The ladder goes on without it.`
+    }
+  }
+  watch([() => store.figure.id, key], ([figure, wanted]) => void open(figure, wanted), {
+    immediate: true,
+  })
+
+  /** Reads a sculpt of the painter's own and keeps it with this figure in this browser. */
+  async function load(file: File): Promise<void> {
+    trouble.value = ''
+    progress.value = 0
+    const figure = store.figure.id
+    try {
+      const bytes = await file.arrayBuffer()
+      const made = await api().read(
+        figure,
+        file.name,
+        transfer(bytes, [bytes]),
+        proxy((done: number) => (progress.value = done)),
+      )
+      if ('trouble' in made) trouble.value = `${file.name}: ${made.trouble}`
+      else {
+        own.value = made
+        turn++
+        take(made)
+        if (!made.kept)
+          trouble.value = `${file.name} is shown, but this browser refused to keep it.`
+      }
+    } catch (error) {
+      trouble.value = `${file.name}: ${(error as Error).message}`
+    } finally {
+      progress.value = undefined
+    }
+  }
+  async function drop(): Promise<void> {
+    await api().drop(store.figure.id)
+    own.value = undefined
+    await open(store.figure.id, key.value)
+  }
+  return { geometry, own, name, key, progress, trouble, load, drop }
+})

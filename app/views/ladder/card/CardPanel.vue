@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { distances, formatCardSvg, usual, usualAmounts } from '../../../../core'
+import type { LadderCard } from '../../../../core'
+import { saveFile } from '../../../parts/saveFile'
+import { useLadder } from '../../../stores/ladder'
+import { paintOf } from '../../../stores/paints'
+import { useProject } from '../../../stores/project'
+import { usePath } from '../path/usePath'
+import { cardPdf, cardPng } from './drawCard'
+
+/** The recipe card: true swatches, drops, thinning, path and notes, to print or to keep. */
+const store = useProject()
+const ladder = useLadder()
+const { answer, inWords } = usePath()
+const grey = ref(false)
+const notes = ref('')
+const trouble = ref('')
+watch(
+  () => store.figure.id,
+  () => (notes.value = ''),
+)
+
+const card = computed<LadderCard>(() => {
+  const { plan, figure } = store
+  return {
+    title: figure.name,
+    lines: [
+      figure.note,
+      `${plan.sizeMm ?? usual.sizeMm} mm, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
+      `${ladder.steps.length} steps`,
+    ],
+    steps: ladder.steps.map(({ name, share, target, painted, parts, off }) => ({
+      name,
+      share,
+      lab: painted ?? target,
+      off: off ?? 0,
+      mix: parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`),
+    })),
+    thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
+    path: inWords.value,
+    notes: notes.value,
+    grey: grey.value,
+  }
+})
+const picture = computed(
+  () => `data:image/svg+xml;charset=utf-8,${encodeURIComponent(formatCardSvg(card.value))}`,
+)
+const saving = shallowRef('')
+async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
+  trouble.value = ''
+  saving.value = kind
+  try {
+    const name = `${store.figure.id}-ladder.${kind}`
+    if (kind === 'svg') saveFile(name, formatCardSvg(card.value), 'image/svg+xml')
+    else if (kind === 'png') saveFile(name, await cardPng(card.value), 'image/png')
+    else saveFile(name, new Uint8Array(await cardPdf(card.value)), 'application/pdf')
+  } catch (error) {
+    trouble.value = `The card could not be made: ${(error as Error).message}. The ladder is as it was.`
+  }
+  saving.value = ''
+}
+</script>
+
+<template>
+  <section aria-label="Card" class="panel">
+    <div class="tools">
+      <button type="button" class="primary" :disabled="!answer" @click="save('pdf')">
+        Save as PDF
+      </button>
+      <button type="button" class="plain" @click="save('png')">Save as picture (PNG)</button>
+      <button type="button" class="plain" @click="save('svg')">Save as drawing (SVG)</button>
+      <label><input v-model="grey" type="checkbox" /> in grey</label>
+      <label class="notes">
+        Notes
+        <input v-model="notes" class="text-field" maxlength="300" />
+      </label>
+    </div>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <img :src="picture" :alt="`Recipe card of ${card.title}`" />
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  gap: 12px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  font-size: 15px;
+}
+.notes {
+  flex: 1 1 200px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.notes input {
+  flex: 1;
+  min-width: 0;
+}
+input[type='checkbox'] {
+  accent-color: var(--ink);
+}
+img {
+  width: 100%;
+  max-width: 860px;
+}
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,59 @@
+import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
+import { CARD_MM, formatCardSvg, layoutCard } from '../../../../core'
+import type { LadderCard } from '../../../../core'
+
+const POINTS_PER_MM = 72 / 25.4
+/** Dots per mm of the picture: 300 to the inch. */
+const PIXELS_PER_MM = 300 / 25.4
+
+const channels = (hex: string) =>
+  [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255) as [number, number, number]
+/** Standard PDF fonts hold Western letters only; others are left out rather than refused. */
+const printable = (text: string): string =>
+  text
+    .replace(/[→]/g, '>')
+    .replace(/[−]/g, '-')
+    .replace(/[^\u0020-\u00ff\u2018\u2019]/g, '')
+
+/** The card as a PDF of its real size. */
+export async function cardPdf(card: LadderCard): Promise<Uint8Array> {
+  const pdf = await PDFDocument.create()
+  pdf.setTitle(card.title)
+  const page = pdf.addPage([CARD_MM.width * POINTS_PER_MM, CARD_MM.height * POINTS_PER_MM])
+  const plain = await pdf.embedFont(StandardFonts.Helvetica)
+  const bold = await pdf.embedFont(StandardFonts.HelveticaBold)
+  const y = (mm: number): number => page.getHeight() - mm * POINTS_PER_MM
+  for (const item of layoutCard(card))
+    if (item.kind === 'box')
+      page.drawRectangle({
+        x: item.x * POINTS_PER_MM,
+        y: y(item.y + item.height),
+        width: item.width * POINTS_PER_MM,
+        height: item.height * POINTS_PER_MM,
+        color: rgb(...channels(item.fill)),
+      })
+    else
+      page.drawText(printable(item.text), {
+        x: item.x * POINTS_PER_MM,
+        y: y(item.y),
+        size: item.size,
+        font: item.bold ? bold : plain,
+      })
+  return pdf.save()
+}
+
+/** The card as a PNG at 300 dots to the inch. */
+export async function cardPng(card: LadderCard): Promise<Blob> {
+  const picture = new Image()
+  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(formatCardSvg(card))}`
+  await picture.decode()
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.round(CARD_MM.width * PIXELS_PER_MM)
+  canvas.height = Math.round(CARD_MM.height * PIXELS_PER_MM)
+  canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  return new Promise((resolve, reject) =>
+    canvas.toBlob((blob) =>
+      blob ? resolve(blob) : reject(new Error('the browser could not draw the card')),
+    ),
+  )
+}

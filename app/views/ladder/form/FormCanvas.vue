@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { displayColour, exposure, keyVector, usualKey } from '../../../../core'
+import { useForm } from '../../../stores/form'
+import { useLadder } from '../../../stores/ladder'
+import { useProject } from '../../../stores/project'
+import { formScene } from './formScene'
+import type { FormScene } from './formScene'
+
+/** The form painted with this ladder; drag or arrow keys turn it. */
+const props = withDefaults(defineProps<{ blend?: number; grey?: boolean; turning?: boolean }>(), {
+  blend: 0,
+})
+const store = useProject()
+const ladder = useLadder()
+const form = useForm()
+const canvas = ref<HTMLCanvasElement>()
+const frame = ref<HTMLElement>()
+const size = useElementSize(frame)
+const scene = shallowRef<FormScene>()
+const without = ref(false)
+let angle = 0
+
+const look = computed(() => {
+  const at = ladder.steps.findIndex(({ key }) => key === 'base')
+  const { edges, hollow } = exposure(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
+  return {
+    edges,
+    hollow,
+    key: keyVector(store.plan.key ?? usualKey),
+    blend: props.blend,
+    colours: ladder.steps.map(({ painted, target }) => {
+      const { L, a, b } = painted ?? target
+      return displayColour(props.grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb
+    }),
+  }
+})
+
+onMounted(() => {
+  try {
+    scene.value = formScene(canvas.value!)
+  } catch {
+    without.value = true
+    return
+  }
+  watch(
+    () => form.geometry,
+    (made) => made && scene.value?.show(made),
+    { immediate: true },
+  )
+  watch(look, (now) => scene.value?.paint(now), { immediate: true })
+  watch(
+    [size.width, size.height],
+    ([width, height]) => {
+      if (width > 0 && height > 0) scene.value?.resize(width, height)
+    },
+    { immediate: true },
+  )
+})
+let running = 0
+watch(
+  () => props.turning,
+  (turning) => {
+    cancelAnimationFrame(running)
+    if (!turning) return
+    const turn = (): void => {
+      scene.value?.turnTo((angle += 0.02))
+      canvas.value!.dataset.frames = String(scene.value?.frames() ?? 0)
+      running = requestAnimationFrame(turn)
+    }
+    running = requestAnimationFrame(turn)
+  },
+)
+onBeforeUnmount(() => {
+  cancelAnimationFrame(running)
+  scene.value?.dispose()
+})
+function keys(event: KeyboardEvent): void {
+  const by = { ArrowLeft: -0.15, ArrowRight: 0.15 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  scene.value?.turnTo((angle += by))
+}
+</script>
+
+<template>
+  <div ref="frame" class="frame">
+    <canvas
+      v-show="!without"
+      ref="canvas"
+      tabindex="0"
+      role="img"
+      :aria-label="`${form.name}, painted with this ladder; left and right arrows turn it`"
+      @keydown="keys"
+    />
+    <p v-if="without" class="soft">
+      This browser has no WebGL, so the form cannot be shown. The strip has the same colours.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  width: 100%;
+  height: 100%;
+  overflow: hidden;
+}
+canvas {
+  display: block;
+  width: 100%;
+  height: 100%;
+  touch-action: none;
+  cursor: grab;
+}
+</style>

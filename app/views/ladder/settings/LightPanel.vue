@@ -1,0 +1,232 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import {
+  distances,
+  lightSchoolKeys,
+  lightSchools,
+  moodLimits,
+  shadowSchoolKeys,
+  shadowSchools,
+  usual,
+} from '../../../../core'
+import type { FigurePlan, LightSchool, SeenFrom, ShadowSchool } from '../../../../core'
+import SliderRow from '../../../parts/SliderRow.vue'
+import { useProject } from '../../../stores/project'
+import PaintChoice from './PaintChoice.vue'
+import {
+  bounceWords,
+  contrastWords,
+  liftWords,
+  sheenWords,
+  softnessWords,
+  turnWords,
+  warmthWords,
+} from './words'
+
+/** Light and taste: what shapes the ladder before any paint is mixed. */
+const store = useProject()
+const plan = computed(() => store.plan)
+const shadow = computed<ShadowSchool>(
+  () => plan.value.shadow ?? (plan.value.turn < 0 ? 'blue-green' : 'violet'),
+)
+const light = computed<LightSchool>(() => plan.value.light ?? 'plain')
+const set = (made: Partial<FigurePlan>): void => store.setPlan(made)
+const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
+const sizes = [28, 32, 54, 75, 200]
+/** A paint for a school that follows one, so that the choice does something at once. */
+const firstPaint = computed(() => store.paintsIn[0]?.id)
+function setShadow(event: Event): void {
+  const school = valueOf(event) as ShadowSchool
+  set({
+    shadow: school,
+    turn: Math.abs(plan.value.turn) || 0.3,
+    ...(school === 'paint' && !plan.value.shadowPaint ? { shadowPaint: firstPaint.value } : {}),
+  })
+}
+function setLight(event: Event): void {
+  const school = valueOf(event) as LightSchool
+  set({
+    light: school === 'plain' ? undefined : school,
+    ...(school === 'paint' && !plan.value.lightPaint ? { lightPaint: firstPaint.value } : {}),
+  })
+}
+</script>
+
+<template>
+  <section class="mood" aria-label="Light and taste">
+    <label class="choice">
+      <span>Shadow</span>
+      <select class="text-field" aria-label="School of shadow" :value="shadow" @change="setShadow">
+        <option v-for="key in shadowSchoolKeys" :key="key" :value="key">
+          {{ shadowSchools[key].name }}
+        </option>
+      </select>
+    </label>
+    <p class="soft">{{ shadowSchools[shadow].does }} {{ shadowSchools[shadow].when }}</p>
+    <PaintChoice
+      v-if="shadow === 'paint'"
+      label="Paint of the shadow"
+      :model-value="plan.shadowPaint"
+      @update:model-value="set({ shadowPaint: $event })"
+    />
+    <SliderRow
+      name="Shadow turn"
+      :words="turnWords(Math.abs(plan.turn))"
+      :min="0"
+      :max="1"
+      :step="0.02"
+      :model-value="Math.abs(plan.turn)"
+      @update:model-value="set({ turn: $event, shadow })"
+    />
+    <label class="choice">
+      <span>Light</span>
+      <select class="text-field" aria-label="School of light" :value="light" @change="setLight">
+        <option v-for="key in lightSchoolKeys" :key="key" :value="key">
+          {{ lightSchools[key].name }}
+        </option>
+      </select>
+    </label>
+    <p class="soft">{{ lightSchools[light].does }} {{ lightSchools[light].when }}</p>
+    <PaintChoice
+      v-if="light === 'paint'"
+      label="Paint of the light"
+      :model-value="plan.lightPaint"
+      @update:model-value="set({ lightPaint: $event })"
+    />
+    <SliderRow
+      v-if="light !== 'plain'"
+      name="Light’s share"
+      :words="liftWords(plan.lift ?? usual.lift)"
+      :min="0"
+      :max="1"
+      :step="0.02"
+      :model-value="plan.lift ?? usual.lift"
+      @update:model-value="set({ lift: $event })"
+    />
+    <SliderRow
+      name="Light warmth"
+      :words="warmthWords(plan.warmth)"
+      :min="moodLimits.warmth[0]"
+      :max="moodLimits.warmth[1]"
+      :step="0.02"
+      :model-value="plan.warmth"
+      @update:model-value="set({ warmth: $event })"
+    />
+    <SliderRow
+      name="Sheen"
+      :words="sheenWords(plan.sheen)"
+      :min="0"
+      :max="1"
+      :step="0.02"
+      :model-value="plan.sheen"
+      @update:model-value="set({ sheen: $event })"
+    />
+    <SliderRow
+      name="Contrast"
+      :words="contrastWords(plan.contrast)"
+      :min="moodLimits.contrast[0]"
+      :max="moodLimits.contrast[1]"
+      :step="0.02"
+      :model-value="plan.contrast"
+      @update:model-value="set({ contrast: $event })"
+    />
+    <div class="pair">
+      <label>
+        Size
+        <select
+          class="text-field wide"
+          :value="plan.sizeMm ?? usual.sizeMm"
+          @change="set({ sizeMm: Number(valueOf($event)) })"
+        >
+          <option v-for="mm in sizes" :key="mm" :value="mm">
+            {{ mm === 200 ? 'bust' : `${mm} mm` }}
+          </option>
+        </select>
+      </label>
+      <label>
+        Judged
+        <select
+          class="text-field wide"
+          :value="plan.seenFrom ?? usual.seenFrom"
+          @change="set({ seenFrom: valueOf($event) as SeenFrom })"
+        >
+          <option v-for="(place, key) in distances" :key="key" :value="key">
+            {{ place.name }}
+          </option>
+        </select>
+      </label>
+    </div>
+    <details>
+      <summary>Softness, bounced light, second light</summary>
+      <SliderRow
+        name="Softness"
+        :words="softnessWords(plan.softness ?? 0)"
+        :min="0"
+        :max="1"
+        :step="0.02"
+        :model-value="plan.softness ?? 0"
+        @update:model-value="set({ softness: $event })"
+      />
+      <SliderRow
+        name="Bounced light"
+        :words="bounceWords(plan.bounce ?? usual.bounce)"
+        :min="0"
+        :max="0.9"
+        :step="0.02"
+        :model-value="plan.bounce ?? usual.bounce"
+        @update:model-value="set({ bounce: $event })"
+      />
+      <label class="check">
+        <input
+          type="checkbox"
+          :checked="plan.otherWarmth !== undefined"
+          @change="set({ otherWarmth: plan.otherWarmth === undefined ? -0.6 : undefined })"
+        />
+        a second light from the other side
+      </label>
+      <SliderRow
+        v-if="plan.otherWarmth !== undefined"
+        name="Second light’s warmth"
+        :words="warmthWords(plan.otherWarmth)"
+        :min="-1"
+        :max="1"
+        :step="0.02"
+        :model-value="plan.otherWarmth"
+        @update:model-value="set({ otherWarmth: $event })"
+      />
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.mood {
+  display: grid;
+  gap: 4px;
+}
+.choice {
+  display: grid;
+  grid-template-columns: 62px minmax(0, 1fr);
+  align-items: center;
+}
+p {
+  margin: 0 0 4px;
+  font-size: 14px;
+  line-height: 1.25;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1.2fr;
+  gap: 8px;
+}
+label,
+summary {
+  font-size: 15px;
+}
+summary {
+  min-height: 28px;
+  cursor: pointer;
+}
+.check input {
+  accent-color: var(--ink);
+}
+</style>

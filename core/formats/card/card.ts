@@ -1,0 +1,103 @@
+import { hexOfLab } from '../../colour/display'
+import type { Lab } from '../../colour/lab'
+
+/** A ladder as it is printed: everything in words and colours, nothing left to look up. */
+export interface LadderCard {
+  title: string
+  /** Complexion, scale, light. */
+  lines: string[]
+  steps: {
+    name: string
+    share: number
+    lab: Lab
+    /** One line a paint: drops and name. */
+    mix: string[]
+    off: number
+  }[]
+  thinning: string
+  /** The puddle path, one line a move. */
+  path: string[]
+  notes: string
+  /** Swatches in grey: values only. */
+  grey: boolean
+}
+
+export interface CardText {
+  kind: 'text'
+  x: number
+  y: number
+  size: number
+  bold?: boolean
+  text: string
+}
+export interface CardBox {
+  kind: 'box'
+  x: number
+  y: number
+  width: number
+  height: number
+  fill: string
+}
+/** Things on the card, mm from the upper left; text stands on its line. */
+export type CardItem = CardText | CardBox
+
+/** A5 lying. */
+export const CARD_MM = { width: 210, height: 148 } as const
+const EDGE = 10
+const POINT_MM = 25.4 / 72
+
+/** Cuts a line where it would grow too long; letters are about half as wide as high. */
+export function wrapped(text: string, widthMm: number, sizePt: number): string[] {
+  const most = Math.max(8, Math.floor(widthMm / (sizePt * POINT_MM * 0.5)))
+  const lines: string[] = []
+  let line = ''
+  for (const word of text.split(/\s+/)) {
+    if (line && line.length + 1 + word.length > most) {
+      lines.push(line)
+      line = word
+    } else line = line ? `${line} ${word}` : word
+  }
+  return line ? [...lines, line] : lines
+}
+
+const shown = (lab: Lab, grey: boolean): string =>
+  hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
+
+/** Where everything stands on the card: one layout for SVG, PNG and PDF. */
+export function layoutCard(card: LadderCard): CardItem[] {
+  const items: CardItem[] = []
+  const text = (x: number, y: number, size: number, words: string, bold = false): void => {
+    items.push({ kind: 'text', x, y, size, text: words, ...(bold ? { bold } : {}) })
+  }
+  const width = CARD_MM.width - 2 * EDGE
+  text(EDGE, 16, 18, card.title, true)
+  text(EDGE, 22, 9, card.lines.join(' · '))
+  const columns = card.steps.length
+  const step = width / columns
+  card.steps.forEach(({ lab, name, share, mix, off }, i) => {
+    const x = EDGE + i * step
+    items.push({ kind: 'box', x, y: 26, width: step, height: 26, fill: shown(lab, card.grey) })
+    const size = columns > 7 ? 7 : 8
+    text(x + 1, 57, size + 1, name, true)
+    text(x + 1, 61, size, `${Math.round(100 * share)}% · L ${Math.round(lab.L)}`)
+    let y = 65.5
+    for (const part of mix)
+      for (const line of wrapped(part, step - 2, size)) {
+        text(x + 1, y, size, line)
+        y += 3.4
+      }
+    text(x + 1, y, size, `off by ${off.toFixed(1)}`)
+  })
+  let y = 100
+  const lines = (words: string, size: number): void => {
+    for (const line of wrapped(words, width, size)) {
+      if (y > CARD_MM.height - 4) return
+      text(EDGE, y, size, line)
+      y += size * 0.45
+    }
+  }
+  lines(card.thinning, 8.5)
+  if (card.path.length > 0) lines(`Puddle path: ${card.path.join(' → ')}.`, 8)
+  if (card.notes) lines(`Notes: ${card.notes}`, 8)
+  return items
+}

@@ -1,0 +1,31 @@
+/** Where the key light comes from: degrees to the right of the eye, and above it. */
+export interface KeyDirection {
+  azimuth: number
+  elevation: number
+}
+export const usualKey: KeyDirection = { azimuth: -35, elevation: 45 }
+export const keyLimits = { azimuth: [-180, 180], elevation: [-30, 90] } as const
+
+/** Share of the light that comes from everywhere (from memory). */
+export const AMBIENT = 0.3
+
+export function keyVector({ azimuth, elevation }: KeyDirection): [number, number, number] {
+  const [a, e] = [(azimuth * Math.PI) / 180, (elevation * Math.PI) / 180]
+  return [Math.sin(a) * Math.cos(e), Math.sin(e), Math.cos(a) * Math.cos(e)]
+}
+
+/**
+ * Light that a point gets, 0–1: Lambert's cosine of the key, held back by what covers it, and light
+ * from everywhere, more from above.
+ */
+export function lightLevel(
+  nx: number,
+  ny: number,
+  nz: number,
+  occlusion: number,
+  key: readonly [number, number, number],
+): number {
+  const lambert = Math.max(0, nx * key[0] + ny * key[1] + nz * key[2])
+  const open = 1 - occlusion
+  return (1 - AMBIENT) * lambert * (0.35 + 0.65 * open) + AMBIENT * open * (0.6 + 0.4 * ny)
+}

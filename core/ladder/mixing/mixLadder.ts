@@ -1,0 +1,169 @@
+import { deltaE00 } from '../../colour/deltaE00'
+import type { Lab } from '../../colour/lab'
+import { mixPaints } from '../../paint/mix'
+import type { Part } from '../../paint/mix'
+import type { Paint } from '../../paint/paint'
+import type { Limits } from '../../recipe/recipe'
+import { boughtProgression } from './bought'
+import { familyRecipe } from './family'
+import { jointPaints, MOST_JOINT } from './jointPaints'
+import { runToward } from './run'
+import type { Ratio, Run } from './run'
+import { wholeDrops } from './wholeDrops'
+
+/** How a ladder is mixed; paints by id. */
+export type Mixing =
+  /** Each step its own best recipe; from so many shared bottles; with a least share of the base in all. */
+  | { way: 'matched'; bottles?: number; family?: number }
+  /** One base, one paint toward light and one toward shade; the best of the box where none is named. */
+  | { way: 'run'; light?: string; shade?: string }
+  /** Bottles that are a progression already. */
+  | { way: 'bought'; bottles: readonly string[] }
+
+export interface MixedStep {
+  parts: Part<Paint>[]
+  deltaE00: number
+  /** Drops of the base mix to drops of the other paint, in a run. */
+  ratio?: Ratio
+}
+
+export interface MixedLadder {
+  steps: MixedStep[]
+  /** What the painter has to know of it. */
+  note?: string
+}
+
+export interface MixRequest extends Limits {
+  targets: readonly Lab[]
+  /** Place of the base among the targets. */
+  base: number
+  paints: readonly Paint[]
+  mixing: Mixing
+  /** The closest recipe for each target from some paints. */
+  closest: (targets: readonly Lab[], paints: readonly Paint[]) => MixedStep[]
+  patience: { ms: number; now: () => number }
+}
+
+/** At most 24 paints, those that are used most when every step is mixed on its own. */
+function shortlisted({ targets, paints, closest }: MixRequest): readonly Paint[] {
+  if (paints.length <= MOST_JOINT) return paints
+  const uses = new Map<string, number>()
+  let left = paints
+  // Again and again without what was used, so that stand-ins come in too.
+  while (uses.size < MOST_JOINT) {
+    for (const { parts } of closest(targets, left))
+      for (const { paint } of parts) uses.set(paint.id, (uses.get(paint.id) ?? 0) + 1)
+    left = left.filter(({ id }) => !uses.has(id))
+    if (left.length === 0) break
+  }
+  const ranked = [...uses].sort((a, b) => b[1] - a[1]).slice(0, MOST_JOINT)
+  const kept = new Set(ranked.map(([id]) => id))
+  return paints.filter(({ id }) => kept.has(id))
+}
+
+function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder {
+  const { targets, maxPaints, maxDrops, closest, patience } = request
+  const few = bottles === undefined || bottles >= request.paints.length
+  const from = few ? request.paints : shortlisted(request)
+  const joint = few
+    ? undefined
+    : jointPaints({ targets, paints: from, bottles, maxPaints, maxDrops })
+  const paints = joint?.paints ?? request.paints
+  const steps = closest(targets, paints)
+  if (family > 0) {
+    const base = steps[request.base]!.parts
+    const until = patience.now() + patience.ms
+    targets.forEach((target, i) => {
+      if (i === request.base) return
+      const share = { target, paints, base, share: family, maxPaints, maxDrops }
+      steps[i] = familyRecipe(share, { until: until + i * 50, now: patience.now })
+    })
+  }
+  return {
+    steps,
+    ...(joint
+      ? {
+          note: `${joint.paints.length} bottles, off by ${joint.mean.toFixed(1)} on average; ${
+            from.length === request.paints.length
+              ? 'no other choice of so many does better.'
+              : 'chosen among the 24 that are used most.'
+          }`,
+        }
+      : {}),
+  }
+}
+
+const meanOff = ({ steps }: Run, targets: readonly Lab[]): number =>
+  steps.reduce((sum, { lab }, i) => sum + deltaE00(lab, { ...targets[i]!, white: undefined }), 0) /
+  steps.length
+
+/** A run's worth: the steps near their targets, and even. */
+const worth = (run: Run, targets: readonly Lab[]): number =>
+  meanOff(run, targets) + run.gap * run.uneven
+
+function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
+  const { targets, base, paints, maxDrops, closest } = request
+  const baseMix = closest([targets[base]!], paints)[0]!
+  const mixture = mixPaints(baseMix.parts)
+  const gaps = targets.slice(1).map((target, i) => deltaE00(targets[i]!, target))
+  const gap = gaps.reduce((sum, one) => sum + one, 0) / gaps.length
+  const toward = (
+    aims: readonly Lab[],
+    wanted?: string,
+  ): { paint: Paint; run: Run } | undefined => {
+    if (aims.length === 0) return undefined
+    const tries = paints.filter(({ id }) => wanted === undefined || id === wanted)
+    if (tries.length === 0)
+      throw new RangeError(`the run goes toward "${wanted}", which is not in the plan`)
+    let best: { paint: Paint; run: Run; worth: number } | undefined
+    for (const paint of tries) {
+      const found = runToward(mixture, paint, { steps: aims.length, maxDrops, gap })
+      const value = worth(found, aims)
+      if (!best || value < best.worth) best = { paint, run: found, worth: value }
+    }
+    return best
+  }
+  const up = toward(targets.slice(base + 1), light)
+  const down = toward([...targets.slice(0, base)].reverse(), shade)
+  const stepsOf = (side: typeof up, aims: readonly Lab[]): MixedStep[] =>
+    (side?.run.steps ?? []).map(({ ratio, lab }, i) => ({
+      ratio,
+      parts: wholeDrops(baseMix.parts, ratio[0], [{ paint: side!.paint, drops: ratio[1] }]),
+      deltaE00: deltaE00(lab, { ...aims[i]!, white: undefined }),
+    }))
+  const uneven = Math.max(up?.run.uneven ?? 0, down?.run.uneven ?? 0)
+  return {
+    steps: [
+      ...stepsOf(down, [...targets.slice(0, base)].reverse()).reverse(),
+      baseMix,
+      ...stepsOf(up, targets.slice(base + 1)),
+    ],
+    note: `${down ? `${down.paint.name} toward shade` : ''}${up && down ? ', ' : ''}${up ? `${up.paint.name} toward light` : ''}; gaps uneven by at most ${(100 * uneven).toFixed(0)}%, no run of whole drops does better.`,
+  }
+}
+
+function bought({ targets, paints }: MixRequest, bottles: readonly string[]): MixedLadder {
+  const wanted = new Set(bottles)
+  const own = paints.filter(({ id }) => wanted.has(id))
+  if (own.length === 0)
+    throw new RangeError('no bottle of the progression is in the plan; choose at least one')
+  const { steps, wide } = boughtProgression(own, targets)
+  return {
+    steps,
+    note:
+      wide.length === 0
+        ? 'Bottles and half-and-half bridges; no gap is too wide for one.'
+        : `A bottle is missing between ${wide.map(({ from, to, gap }) => `${from.name} and ${to.name} (${gap.toFixed(0)} apart)`).join('; ')}.`,
+  }
+}
+
+/**
+ * Recipes for a whole ladder in one of three ways.
+ * @throws RangeError for a paint that is not there, or too few bottles or drops for the steps.
+ */
+export function mixLadder(request: MixRequest): MixedLadder {
+  const { mixing } = request
+  if (mixing.way === 'run') return run(request, mixing.light, mixing.shade)
+  if (mixing.way === 'bought') return bought(request, mixing.bottles)
+  return matched(request, mixing.bottles, mixing.family)
+}

@@ -1,0 +1,144 @@
+import { deltaE00 } from '../colour/deltaE00'
+import type { Lab } from '../colour/lab'
+import { CEILING_L, FLOOR_L } from './light/paintedLight'
+import type { LightPath } from './light/paintedLight'
+import { rangeOf } from './mood'
+import type { Mood } from './mood'
+import { MOST_ON_A_SIDE } from './steps'
+
+/** Gaps shrink by this share from the darkest to the lightest: light mixes cover more (common practice). */
+const TAPER = 0.06
+const SAMPLES = 16
+/** How far down to black and up to white a ladder goes at range 1 (from memory). */
+const DOWN = 0.66
+const UP = 1
+
+/** One side of the base as a chain of colours, base first. */
+interface Side {
+  Ls: number[]
+  labs: Lab[]
+}
+
+const sideOf = (path: LightPath, end: number): Side => {
+  const from = path.baseLab.L
+  const Ls = Array.from({ length: SAMPLES + 1 }, (_, i) => from + ((end - from) * i) / SAMPLES)
+  return { Ls, labs: Ls.map((L) => path.labAt(L)) }
+}
+
+type Measure = (one: Lab, other: Lab) => number
+const measures: Record<'difference' | 'lightness', Measure> = {
+  difference: deltaE00,
+  lightness: (one, other) => Math.abs(one.L - other.L),
+}
+
+/** Colour at a place (in samples) along a side. */
+function along({ labs }: Side, place: number): Lab {
+  const i = Math.min(labs.length - 2, Math.floor(place))
+  const [one, next] = [labs[i]!, labs[i + 1]!]
+  const t = place - i
+  const mix = (a: number, b: number): number => a + t * (b - a)
+  return { L: mix(one.L, next.L), a: mix(one.a, next.a), b: mix(one.b, next.b) }
+}
+
+/** The first place after `from` that is `gap` away from it; the end when none is. */
+function next(side: Side, from: number, gap: number, measure: Measure): number {
+  const start = along(side, from)
+  let [low, high] = [from, side.labs.length - 1]
+  if (measure(start, along(side, high)) <= gap) return high
+  for (let i = 0; i < 20; i++) {
+    const middle = (low + high) / 2
+    if (measure(start, along(side, middle)) < gap) low = middle
+    else high = middle
+  }
+  return high
+}
+
+/** Steps of a side at a gap, and how far the last one falls short of it, as a share. */
+function march(
+  side: Side,
+  gaps: readonly number[],
+  measure: Measure,
+): { places: number[]; short: number } {
+  const places: number[] = []
+  let at = 0
+  let short = 0
+  for (const gap of gaps) {
+    const to = next(side, at, gap, measure)
+    short = Math.max(short, 1 - measure(along(side, at), along(side, to)) / gap)
+    places.push(to)
+    at = to
+  }
+  return { places, short }
+}
+
+/** Lightness of the steps below and above the base, each from the base outward. */
+export interface Spacing {
+  below: number[]
+  above: number[]
+}
+
+const lengthOf = ({ labs }: Side, measure: Measure): number =>
+  labs.slice(1).reduce((sum, lab, i) => sum + measure(labs[i]!, lab), 0)
+
+/**
+ * Places the steps so that neighbours differ evenly to the eye (ΔE00 or L*), a little less near the
+ * top. The range says how far the ladder goes; how many steps lie on either side of the base follows
+ * from how much room there is, and the gap shrinks until both sides fit.
+ */
+export function spaceSteps(path: LightPath, mood: Mood): Spacing {
+  const measure = measures[mood.spacing ?? 'difference']
+  const { L } = path.baseLab
+  const range = rangeOf(mood)
+  const down = sideOf(path, Math.min(L - 0.5, FLOOR_L))
+  const up = sideOf(path, Math.max(L + 0.5, CEILING_L))
+  const reach = 0.5 * Math.sqrt(Math.max(0, (96 - L) * L))
+  // Wanted lengths: the part of each side that the range takes.
+  const wanted = (side: Side, end: number): number => {
+    const last = side.Ls.at(-1)!
+    const share = Math.min(1, Math.abs(end - L) / Math.abs(last - L))
+    const cut = Math.max(1, Math.round(share * SAMPLES))
+    return lengthOf({ Ls: side.Ls, labs: side.labs.slice(0, cut + 1) }, measure)
+  }
+  const downLength = wanted(down, Math.max(FLOOR_L, L - DOWN * range * (L - 4)))
+  const upLength = wanted(up, Math.min(CEILING_L, L + UP * range * reach))
+  const gaps = mood.steps - 1
+  let best: { below: number; above: number; skew: number } | undefined
+  for (let below = 1; below < gaps; below++) {
+    const above = gaps - below
+    if (below > MOST_ON_A_SIDE || above > MOST_ON_A_SIDE) continue
+    const skew = Math.abs(Math.log(downLength / below / (upLength / above)))
+    if (!best || skew < best.skew) best = { below, above, skew }
+  }
+  const { below, above } = best!
+  const weight = (k: number): number => 1 + TAPER * (0.5 - k / Math.max(1, gaps - 1))
+  const downGaps = Array.from({ length: below }, (_, i) => weight(below - 1 - i))
+  const upGaps = Array.from({ length: above }, (_, i) => weight(below + i))
+  const fits = (gap: number): boolean =>
+    march(
+      down,
+      downGaps.map((w) => w * gap),
+      measure,
+    ).short < 1e-6 &&
+    march(
+      up,
+      upGaps.map((w) => w * gap),
+      measure,
+    ).short < 1e-6
+  let gap = (downLength + upLength) / gaps
+  if (!fits(gap)) {
+    let [low, high] = [0, gap]
+    for (let i = 0; i < 20; i++) {
+      const middle = (low + high) / 2
+      if (fits(middle)) low = middle
+      else high = middle
+    }
+    gap = low
+  }
+  const places = (side: Side, weights: number[]): number[] =>
+    march(
+      side,
+      weights.map((w) => w * gap),
+      measure,
+    ).places.map((place) => along(side, place).L)
+  return { below: places(down, downGaps), above: places(up, upGaps) }
+}

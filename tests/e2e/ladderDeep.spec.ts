@@ -1,0 +1,155 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import { forms, surfaceNet } from '../../core'
+import { longTasks, watchLongTasks } from './longTasks'
+import { accessible, expect, openLadder, saved, settled, test } from './start'
+
+/** A binary STL of a form, so many cells fine. */
+function stlOf(cells: number): Buffer {
+  const { positions, triangles } = surfaceNet(forms.egg.distance, cells)
+  const many = triangles.length / 3
+  const data = Buffer.alloc(84 + 50 * many)
+  data.writeUInt32LE(many, 80)
+  for (let t = 0; t < many; t++)
+    for (let k = 0; k < 9; k++)
+      data.writeFloatLE(
+        positions[3 * triangles[3 * t + Math.floor(k / 3)]! + (k % 3)]!,
+        84 + 50 * t + 12 + 4 * k,
+      )
+  return data
+}
+
+test('schools, a second light and a run of drops, by keyboard; nothing is lost on reload', async ({
+  page,
+}) => {
+  await openLadder(page)
+  const aim = page.getByRole('img', { name: 'Shade, aimed at', exact: true })
+  const colour = () => aim.evaluate((one) => getComputedStyle(one).backgroundColor)
+  const violet = await colour()
+  await page.getByLabel('School of shadow').selectOption('blue-green')
+  await expect.poll(colour).not.toBe(violet)
+  await expect(page.getByText('Green and blue hides, moonlight, the drowned.')).toBeVisible()
+  await page.getByLabel('School of light').selectOption('white')
+  await expect(page.getByLabel('Light’s share')).toBeVisible()
+  await page.getByText('Softness, bounced light, second light').click()
+  await page.getByLabel('a second light from the other side').press('Space')
+  await expect(page.getByRole('img', { name: 'Light, second light', exact: true })).toBeVisible()
+  await page.getByLabel('Way of mixing').selectOption('run')
+  await settled(page)
+  await expect(
+    page.getByText(/toward shade, .* toward light; gaps uneven by at most \d+%/),
+  ).toBeVisible()
+  await page.getByRole('combobox', { name: 'Steps' }).selectOption('9')
+  await settled(page)
+  await expect(page.getByRole('link', { name: 'Deep shade' })).toBeVisible()
+  await saved(page)
+  await page.reload()
+  await settled(page)
+  await expect(page.getByLabel('School of shadow')).toHaveValue('blue-green')
+  await expect(page.getByLabel('Way of mixing')).toHaveValue('run')
+  await page.getByLabel('Way of mixing').selectOption('bought')
+  await settled(page)
+  await accessible(page)
+})
+
+test('the puddle path, charts that move a step, versions side by side and the card', async ({
+  page,
+}, testInfo) => {
+  await openLadder(page)
+  const parts = page.getByRole('navigation', { name: 'Of this ladder' })
+  await page.getByLabel('Way of mixing').selectOption('run')
+  await settled(page)
+  await parts.getByRole('link', { name: 'Puddle path' }).click()
+  await page.getByRole('spinbutton', { name: 'Figures' }).fill('20')
+  await page.keyboard.press('Tab')
+  const path = page.getByRole('region', { name: 'Puddle path' })
+  await expect(path.getByText(/^Mix \d+.* for Base$/)).toBeVisible()
+  await expect(path.getByText(/^Lift /).first()).toBeVisible()
+  await expect(path.getByText(/% over the least that would do/)).toBeVisible()
+  await accessible(page)
+
+  await page.getByLabel('Way of mixing').selectOption('matched')
+  await settled(page)
+  await parts.getByRole('link', { name: 'Compare' }).click()
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await parts.getByRole('link', { name: 'Charts' }).click()
+  const light = page.getByRole('slider', { name: 'Lightness of Light', exact: true })
+  const before = Number(await light.getAttribute('aria-valuenow'))
+  await light.focus()
+  for (let i = 0; i < 2; i++) await page.keyboard.press('PageDown')
+  await settled(page)
+  await expect
+    .poll(async () => Number(await light.getAttribute('aria-valuenow')))
+    .toBeLessThan(before)
+  await page.getByRole('button', { name: 'Show the spectra' }).click()
+  await expect(page.getByRole('img', { name: /Reflectance of every step/ })).toBeVisible()
+  await accessible(page)
+  await parts.getByRole('link', { name: 'Compare' }).click()
+  await expect(page.getByText(/Apart by .*Light \d+\.\d/)).not.toContainText('Light 0.0')
+  await accessible(page)
+  await page.getByRole('button', { name: 'Go back to it' }).click()
+  await parts.getByRole('link', { name: 'Charts' }).click()
+  await expect.poll(async () => Number(await light.getAttribute('aria-valuenow'))).toBe(before)
+
+  await parts.getByRole('link', { name: 'Card' }).click()
+  await page.getByLabel('Notes').fill('lamp from <upper left> & rain')
+  const download = async (name: string): Promise<Buffer> => {
+    const waiting = page.waitForEvent('download')
+    await page.getByRole('button', { name }).click()
+    const file = testInfo.outputPath(name)
+    await (await waiting).saveAs(file)
+    return readFile(file)
+  }
+  const svg = (await download('Save as drawing (SVG)')).toString()
+  expect(svg).toContain('lamp from &lt;upper left&gt; &amp; rain')
+  expect(svg.match(/<rect /g)!.length).toBe(8)
+  expect((await download('Save as PDF')).subarray(0, 5).toString()).toBe('%PDF-')
+  expect((await download('Save as picture (PNG)')).subarray(1, 4).toString()).toBe('PNG')
+  await accessible(page)
+})
+
+test('the form turns at 30 frames a second; a large sculpt loads with progress, a broken one is refused', async ({
+  page,
+}, testInfo) => {
+  await page.goto('/ladder?show=form')
+  await settled(page)
+  const canvas = page.getByRole('img', { name: /painted with this ladder/ })
+  await expect(canvas).toBeVisible()
+  const box = (await canvas.boundingBox())!
+  expect(box.width).toBeGreaterThanOrEqual(480)
+  expect(box.height).toBeGreaterThanOrEqual(590)
+  await page.getByRole('button', { name: 'Turn it' }).click()
+  const frames = () => canvas.evaluate((one) => Number((one as HTMLElement).dataset.frames ?? 0))
+  await page.waitForTimeout(800)
+  const start = await frames()
+  await page.waitForTimeout(2000)
+  // Thirty a second is what it has to have; a busy machine is given some room.
+  const drawn = (await frames()) - start
+  expect(drawn, `${drawn / 2} frames a second`).toBeGreaterThan(45)
+  await page.getByRole('button', { name: 'Stop turning' }).click()
+
+  const file = page.getByLabel('Sculpt file')
+  await file.setInputFiles({
+    name: 'cut.stl',
+    mimeType: 'model/stl',
+    buffer: stlOf(12).subarray(0, 900),
+  })
+  await expect(page.getByRole('alert')).toContainText(/cut short: it says .* triangles/)
+  await file.setInputFiles({ name: 'egg.ply', mimeType: 'model/ply', buffer: Buffer.from('ply') })
+  await expect(page.getByRole('alert')).toContainText('allowed is STL, OBJ or GLB')
+  await watchLongTasks(page)
+  const large = stlOf(290)
+  expect((large.length - 84) / 50).toBeGreaterThan(300_000)
+  const mine = testInfo.outputPath('mine.stl')
+  await writeFile(mine, large)
+  await file.setInputFiles(mine)
+  await expect(page.getByRole('progressbar', { name: 'Reading the sculpt' })).toBeVisible()
+  await expect(page.getByText(/mine\.stl, [\d,]+ triangles shown/)).toBeVisible({ timeout: 30_000 })
+  expect((await longTasks(page)).filter((ms) => ms > 100)).toEqual([])
+  await page.getByLabel('values in grey').check()
+  await page.getByLabel(/true size/).check()
+  await accessible(page)
+  await page.reload()
+  await expect(page.getByText(/mine\.stl, [\d,]+ triangles shown/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take it away' }).click()
+  await expect(page.getByLabel('Form', { exact: true })).toBeEnabled()
+})
