@@ -36,6 +36,8 @@ export const rooms: Room[] = [
     component: () => import('./views/recipe/RecipeView.vue'),
   },
   { name: 'Ladder', path: '/ladder', component: () => import('./views/ladder/LadderView.vue') },
+  { name: 'Coats', path: '/coats', component: () => import('./views/coats/CoatsView.vue') },
+  { name: 'Accents', path: '/accents', component: () => import('./views/accents/AccentsView.vue') },
 ]
 
 export const router = createRouter({

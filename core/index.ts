@@ -151,6 +151,22 @@ export { dropsNeeded, skinAreaCm2, usualAmounts } from './ladder/puddle/amounts'
 export { puddlePath } from './ladder/puddle/puddlePath'
 export type { Move, PuddlePath, PuddleStep } from './ladder/puddle/puddlePath'
 export { simulatePath } from './ladder/puddle/simulate'
+export { coatKindKeys, coatKinds, dryFilmUm, reliefs } from './coats/dryFilm'
+export type { CoatKind, Relief } from './coats/dryFilm'
+export { lightPlaces, places, stackLayers } from './coats/stack'
+export type { Layers, LightPlace, Place, Stack, StackCoat } from './coats/stack'
+export { ladderRoles, resolveStack } from './coats/plan'
+export type { LadderRole, MixRef, PlannedCoat, StackPlan } from './coats/plan'
+export { methods } from './coats/methods/methods'
+export type { Method } from './coats/methods/method'
+export { betterOrder, FELT, howThin, passesToHide, secondCoat } from './coats/answers/coverage'
+export { glazeSearch, usualRatios } from './coats/answers/glazeSearch'
+export type { GlazeAnswer, GlazeRequest } from './coats/answers/glazeSearch'
+export { overLight, underFilm } from './coats/answers/overLight'
+export type { OverLight } from './coats/answers/overLight'
+export { accentFor, accentOn, readsAt } from './coats/accents/accents'
+export type { Accent } from './coats/accents/accents'
+export { smallLadders } from './coats/accents/smallLadders'
 export { judgeLadder } from './ladder/judgement'
 export type { Judgement as LadderJudgement, Mend } from './ladder/judgement'
 export { planLadder } from './ladder/planLadder'
@@ -177,6 +193,7 @@ export type { Way } from './formats/project/schema'
 export type {
   Figure,
   FigurePlan,
+  FigureStack,
   KeptPart,
   KeptTone,
   LadderVersion,

@@ -4,6 +4,7 @@ import type {
   Bottle,
   Figure,
   FigurePlan,
+  FigureStack,
   KeptPart,
   KeptTone,
   LadderVersion,
@@ -99,6 +100,19 @@ export const useProject = defineStore('project', () => {
         if (!by) delete draft.moved[key]
         // A mix that was found again for the new aim.
         delete draft.kept[key]
+      })
+    },
+    /** The stack of coats of this figure. */
+    setStack(made: FigureStack | undefined, tag = '') {
+      change(tag && `${figure.value.id} ${tag}`, () => {
+        figure.value.stack = made && plain(made)
+      })
+    },
+    /** A place of life is painted on this figure, or is not. */
+    toggleAccent(key: string) {
+      change('', () => {
+        const had = figure.value.accents ?? []
+        figure.value.accents = had.includes(key) ? had.filter((one) => one !== key) : [...had, key]
       })
     },
     /** Puts the ladder by under a name; a name that is taken is replaced. */

@@ -1,6 +1,9 @@
 import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id, text, whole, within } from '../fields'
+import { coatKindKeys } from '../../coats/dryFilm'
+import { ladderRoles } from '../../coats/plan'
+import { places } from '../../coats/stack'
 import { forms } from '../../ladder/form/forms'
 import type { FormKey } from '../../ladder/form/forms'
 import { keyLimits } from '../../ladder/form/lightLevel'
@@ -129,6 +132,37 @@ const version = v.object({
   ),
 })
 
+/** A stack of coats that follows the ladder. */
+const stack = v.object({
+  /** The method it was started from. */
+  method: v.optional(text(60)),
+  under: v.variant('kind', [
+    v.object({ kind: v.literal('flat'), paint: id }),
+    v.object({
+      kind: v.literal('sketch'),
+      dark: id,
+      light: id,
+      strength: within([0, 1]),
+      elevation: within([0, 90]),
+    }),
+  ]),
+  coats: v.pipe(
+    v.array(
+      v.object({
+        kind: oneOf(coatKindKeys, 'kind of coat'),
+        mix: v.union([
+          oneOf(ladderRoles, 'step of the ladder'),
+          v.pipe(v.array(v.tuple([id, whole(1, 99)])), v.minLength(1, 'is empty')),
+        ]),
+        thinner: v.optional(within([0, 40])),
+        passes: v.optional(whole(1, 20)),
+        place: v.optional(oneOf(places, 'place')),
+      }),
+    ),
+    v.maxLength(30, 'has more than 30 coats'),
+  ),
+})
+
 const figure = v.object({
   id,
   name: v.pipe(text(120), v.minLength(1, 'is empty')),
@@ -136,6 +170,9 @@ const figure = v.object({
   scale: text(60),
   tone: toneSchema,
   plan,
+  stack: v.optional(stack),
+  /** Places of life that are painted on this figure. */
+  accents: v.optional(v.pipe(v.array(text(40)), v.maxLength(60, 'has more than 60 places'))),
   versions: v.optional(v.pipe(v.array(version), v.maxLength(50, 'has more than 50 versions'))),
 })
 
@@ -162,6 +199,7 @@ export const projectSchema = v.object({
 export type Project = v.InferOutput<typeof projectSchema>
 export type Figure = v.InferOutput<typeof figure>
 export type FigurePlan = v.InferOutput<typeof plan>
+export type FigureStack = v.InferOutput<typeof stack>
 export type LadderVersion = v.InferOutput<typeof version>
 export type KeptTone = v.InferOutput<typeof keptToneSchema>
 export type KeptPart = v.InferOutput<typeof part>

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { displayColour, exposure, keyVector, usualKey } from '../../../../core'
+import type { Lab } from '../../../../core'
 import { useForm } from '../../../stores/form'
 import { useLadder } from '../../../stores/ladder'
 import { useProject } from '../../../stores/project'
@@ -9,9 +10,16 @@ import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 
 /** The form painted with this ladder; drag or arrow keys turn it. */
-const props = withDefaults(defineProps<{ blend?: number; grey?: boolean; turning?: boolean }>(), {
-  blend: 0,
-})
+const props = withDefaults(
+  defineProps<{
+    blend?: number
+    grey?: boolean
+    turning?: boolean
+    /** Other colours than the ladder’s, dark to light, the middle one the base. */
+    labs?: readonly Lab[]
+  }>(),
+  { blend: 0, labs: undefined },
+)
 const store = useProject()
 const ladder = useLadder()
 const form = useForm()
@@ -24,14 +32,16 @@ let angle = 0
 
 const look = computed(() => {
   const at = ladder.steps.findIndex(({ key }) => key === 'base')
-  const { edges, hollow } = exposure(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
+  const below = props.labs ? (props.labs.length - 1) / 2 : at
+  const above = props.labs ? below : ladder.steps.length - 1 - at
+  const { edges, hollow } = exposure(ladder.steps[at]!.target.L, below, above)
+  const shown = props.labs ?? ladder.steps.map(({ painted, target }) => painted ?? target)
   return {
     edges,
     hollow,
     key: keyVector(store.plan.key ?? usualKey),
     blend: props.blend,
-    colours: ladder.steps.map(({ painted, target }) => {
-      const { L, a, b } = painted ?? target
+    colours: shown.map(({ L, a, b }) => {
       return displayColour(props.grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb
     }),
   }

@@ -39,7 +39,9 @@ const columns = computed(() => props.steps.length)
         :style="{ width: `${step.share * 100}%` }"
       >
         <ColourPatch :lab="shown" class="painted" :label="`${step.name}, painted`">
-          <span class="value" aria-hidden="true">{{ Math.round(shown.L) }}</span>
+          <span v-if="step.share > 0.035" class="value" aria-hidden="true">{{
+            Math.round(shown.L)
+          }}</span>
         </ColourPatch>
         <ColourPatch :lab="step.target" class="aim" :label="`${step.name}, aimed at`" />
       </div>

@@ -140,6 +140,8 @@ h2 a {
   font-size: 14px;
   line-height: 1.1;
   padding-right: 6px;
+  hyphens: auto;
+  overflow-wrap: anywhere;
 }
 .paint,
 .paint ~ :deep(.cell) {

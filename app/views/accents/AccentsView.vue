@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { wrap } from 'comlink'
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import {
+  accentOn,
+  distances,
+  labOf,
+  mixPaints,
+  opaqueReflectance,
+  readsAt,
+  smallLadders,
+  usual,
+  zonesOf,
+} from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import FigureRail from '../../parts/FigureRail.vue'
+import SideLayout from '../../parts/SideLayout.vue'
+import { screenColour } from '../../parts/screenColour'
+import { toneColour } from '../../parts/toneColour'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useLadder } from '../../stores/ladder'
+import { paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project'
+import type { AccentReply, CoatsApi, SmallReply } from '../../workers/coatsWorker'
+import AccentCard from './AccentCard.vue'
+import { outline, placeShapes } from './places'
+
+/** The places of life on this figure: each glaze with its recipe, before and after. */
+const store = useProject()
+const ladder = useLadder()
+const zones = computed(() => zonesOf(store.figure.tone))
+const chosen = computed(() => store.figure.accents ?? [])
+const shapes = computed(() =>
+  placeShapes.flatMap((shape) => {
+    const zone = zones.value.find(({ key }) => shape.zones.includes(key))
+    return zone
+      ? [
+          {
+            ...shape,
+            zone,
+            css: screenColour(found.value.get(zone.key)?.after ?? labOf(zone.reflectance)).css,
+          },
+        ]
+      : []
+  }),
+)
+const skin = computed(() => screenColour(toneColour(store.figure.tone)).css)
+const ground = computed(() => {
+  const base = ladder.steps.find(({ key }) => key === 'base')
+  return base && base.parts.length > 0
+    ? opaqueReflectance(
+        mixPaints(base.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
+      )
+    : undefined
+})
+
+const api = wrap<CoatsApi>(
+  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
+)
+const found = shallowRef<ReadonlyMap<string, AccentReply>>(new Map())
+const small = shallowRef<SmallReply[]>([])
+const trouble = shallowRef('')
+let turn = 0
+watch(
+  [chosen, ground, () => store.paintsIn],
+  async () => {
+    const mine = ++turn
+    const under = ground.value
+    if (!under || store.paintsIn.length === 0) return
+    const paints = store.paintsIn.map(toRaw)
+    const next = new Map<string, AccentReply>()
+    try {
+      for (const key of chosen.value) {
+        const place = zones.value.find((zone) => zone.key === key)
+        if (!place) continue
+        const job = { ground: under, base: ladder.base, place: place.reflectance, paints }
+        next.set(key, await api.accent(job))
+        if (mine !== turn) return
+        found.value = new Map(next)
+      }
+      found.value = next
+      trouble.value = ''
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+watch(
+  () => store.paintsIn,
+  async (paints) => {
+    if (paints.length > 0) small.value = await api.small(paints.map(toRaw))
+  },
+  { immediate: true },
+)
+/** A place of life is about so much of the figure's height across; from memory. */
+const PLACE_SHARE = 0.03
+const cards = computed(() =>
+  chosen.value.flatMap((key) => {
+    const zone = zones.value.find((one) => one.key === key)
+    const accent = found.value.get(key)
+    if (!zone) return []
+    const seen = distances[store.plan.seenFrom ?? usual.seenFrom]
+    const reads = accent
+      ? readsAt(accent.shift, (store.plan.sizeMm ?? usual.sizeMm) * PLACE_SHARE, seen.cm)
+      : 0
+    return [{ zone, accent, reads, seen: seen.name, warning: accent && warningFor(accent) }]
+  }),
+)
+/** Where the same glaze would be far too much: the palest figure of this commission. */
+function warningFor(accent: AccentReply): string {
+  const pale = store.project.figures
+    .map((figure) => ({ figure, lab: toneColour(figure.tone) }))
+    .filter(({ figure }) => figure.id !== store.figure.id)
+    .sort((one, other) => other.lab.L - one.lab.L)[0]
+  if (!pale || accent.passes === 0) return ''
+  const whole = {
+    ...accent,
+    parts: accent.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+  }
+  const base = zonesOf(pale.figure.tone)[0]!.reflectance
+  const { shift } = accentOn(whole, base)
+  return shift > 1.5 * accent.shift && shift > 4
+    ? `On ${pale.figure.name.split(',')[0]} the same glaze moves ${shift.toFixed(0)} instead of ${accent.shift.toFixed(0)}: thin it to ${Math.round((accent.ratio + 1) * (shift / accent.shift))} : 1 there, or break it with a touch of blue.`
+    : ''
+}
+const wordsOf = (key: string): string => smallLadders.find((one) => one.key === key)?.words ?? ''
+function press(event: KeyboardEvent, key: string): void {
+  if (event.key !== 'Enter' && event.key !== ' ') return
+  event.preventDefault()
+  store.toggleAccent(key)
+}
+</script>
+
+<template>
+  <main class="view">
+    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · accents`" />
+    <SideLayout :side="330">
+      <FigureRail />
+      <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">
+        <path
+          v-for="(d, i) in [outline[0]!, outline[11]!, outline[12]!]"
+          :key="`fill ${i}`"
+          :d="d"
+          :fill="skin"
+        />
+        <path
+          v-for="shape in shapes"
+          :key="shape.d"
+          :d="shape.d"
+          class="place"
+          :class="{ on: chosen.includes(shape.zone.key) }"
+          :fill="chosen.includes(shape.zone.key) ? shape.css : 'transparent'"
+          role="checkbox"
+          tabindex="0"
+          :aria-checked="chosen.includes(shape.zone.key)"
+          :aria-label="shape.zone.name"
+          @click="store.toggleAccent(shape.zone.key)"
+          @keydown="press($event, shape.zone.key)"
+        >
+          <title>{{ shape.zone.name }}</title>
+        </path>
+        <path v-for="d in outline" :key="d" :d="d" class="line" />
+      </svg>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <section aria-label="Eyes, teeth and claws" class="small">
+        <h2>Eyes, teeth, claws, mouth</h2>
+        <p v-if="small.length === 0" class="soft">Mixing them…</p>
+        <div v-for="one in small" :key="one.key" class="little">
+          <span class="swatches">
+            <ColourPatch v-for="(step, i) in one.steps" :key="i" :lab="step.lab" class="patch" />
+          </span>
+          <div>
+            <b>{{ one.name }}</b> <span class="soft">{{ wordsOf(one.key) }}</span>
+            <span class="mixes">
+              {{
+                one.steps
+                  .map(({ parts }) =>
+                    parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`).join(' + '),
+                  )
+                  .join(' · ')
+              }}
+            </span>
+          </div>
+        </div>
+      </section>
+      <template #side>
+        <h2>On this figure</h2>
+        <p v-if="cards.length === 0" class="soft">
+          Choose a place on the drawing; its glaze is worked out for this figure’s skin.
+        </p>
+        <AccentCard
+          v-for="card in cards"
+          :key="card.zone.key"
+          v-bind="card"
+          @drop="store.toggleAccent(card.zone.key)"
+        />
+      </template>
+    </SideLayout>
+  </main>
+</template>
+
+<style scoped>
+.art {
+  width: 100%;
+  max-height: 46vh;
+}
+.line {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-linejoin: round;
+  pointer-events: none;
+}
+.place {
+  stroke: var(--ink-soft);
+  stroke-width: 0.8;
+  stroke-dasharray: 2 3;
+  cursor: pointer;
+}
+.place.on {
+  stroke-dasharray: none;
+}
+.place:focus-visible {
+  outline: none;
+  stroke: var(--focus);
+  stroke-width: 3;
+  stroke-dasharray: none;
+}
+.small {
+  display: grid;
+  gap: 4px;
+}
+.little {
+  display: grid;
+  grid-template-columns: 108px minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+  font-size: 14px;
+}
+.swatches {
+  display: flex;
+  height: 36px;
+}
+.patch {
+  flex: 1;
+}
+.mixes {
+  display: block;
+}
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { wrap } from 'comlink'
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import {
+  coatKinds,
+  FELT,
+  howThin,
+  passesToHide,
+  secondCoat,
+  stackLayers,
+  usualRatios,
+} from '../../../core'
+import type { LightPlace } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { useCoats } from '../../stores/coats'
+import { useLadder } from '../../stores/ladder'
+import { useProject } from '../../stores/project'
+import { latestOnly } from '../../workers/latestOnly'
+import type { CoatsApi, GlazeReply, OverLightReply } from '../../workers/coatsWorker'
+
+/** What painters ask about the chosen coat, each computed. */
+const props = defineProps<{ chosen: number; where: LightPlace }>()
+const coats = useCoats()
+const ladder = useLadder()
+const store = useProject()
+const coat = computed(() => coats.stack.coats[props.chosen])
+const name = computed(() => (coat.value ? coatKinds[coat.value.kind].name : ''))
+const under = computed(() => stackLayers(coats.stack, props.where).flat[props.chosen])
+const pigmented = computed(() => coat.value && coat.value.kind !== 'varnish')
+
+const hides = computed(() => (coat.value && pigmented.value ? passesToHide(coat.value) : 0))
+const second = computed(() =>
+  coat.value && under.value && pigmented.value ? secondCoat(coat.value, under.value) : undefined,
+)
+const thin = computed(() =>
+  coat.value && under.value && pigmented.value
+    ? howThin(coat.value, under.value, FELT, [...usualRatios, 16, 20, 30, 40])
+    : undefined,
+)
+const api = wrap<CoatsApi>(
+  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
+)
+const over = shallowRef<OverLightReply>()
+const knock = shallowRef<GlazeReply>()
+const trouble = shallowRef('')
+const placeStep = computed(() => {
+  const at = ladder.steps.findIndex(({ key }) => key === 'base')
+  return props.where === 'middle'
+    ? ladder.steps[at]
+    : ladder.steps[
+        props.where === 'shadow' ? Math.max(0, at - 1) : Math.min(ladder.steps.length - 1, at + 1)
+      ]
+})
+const end = computed(() => stackLayers(coats.stack, props.where).flat.at(-1)!)
+const ask = latestOnly(
+  async (job: Parameters<CoatsApi['answers']>[0]) => api.answers(job),
+  (found) => {
+    over.value = found.over
+    knock.value = found.knock
+    trouble.value = ''
+  },
+  (error) => (trouble.value = (error as Error).message),
+)
+watch(
+  [coat, placeStep, end, () => store.paintsIn],
+  () => {
+    if (!coat.value || !placeStep.value || store.paintsIn.length === 0) return
+    ask({
+      coat: {
+        ...coat.value,
+        parts: coat.value.parts.map(({ paint, drops }) => ({ paint: toRaw(paint), drops })),
+      },
+      target: toRaw(placeStep.value.reflectance),
+      aim: { ...placeStep.value.target },
+      end: end.value,
+      paints: store.paintsIn.map(toRaw),
+    })
+  },
+  { immediate: true },
+)
+const mixOf = (parts: { name: string; drops: number }[]): string =>
+  parts.map(({ name, drops }) => `${drops} ${name}`).join(' + ')
+</script>
+
+<template>
+  <section v-if="coat" aria-label="Answers" class="answers">
+    <h2>About coat {{ chosen + 1 }}, {{ name }}</h2>
+    <p v-if="!pigmented">A varnish carries no pigment; it changes how the surface shines.</p>
+    <template v-else>
+      <p>
+        <b>To hide what is under it:</b>
+        {{
+          Number.isFinite(hides) ? `${hides} passes at this thinning` : 'never; it is too clear'
+        }}.
+      </p>
+      <p v-if="second">
+        <b>A second time:</b> it moves the flat by {{ second.once.toFixed(1) }} now and by
+        {{ second.twice.toFixed(1) }} laid again.
+      </p>
+      <p v-if="thin">
+        <b>Felt, not seen:</b> {{ thin.ratio }} : 1, {{ thin.passes }}
+        {{ thin.passes === 1 ? 'pass' : 'passes' }}, moves it by {{ thin.shift.toFixed(1) }}.
+      </p>
+      <p v-if="over && placeStep" class="swatched">
+        <ColourPatch :lab="over.recipeLab" class="patch" />
+        <ColourPatch :lab="over.lands" class="patch" />
+        <span>
+          <b>Over-light before it:</b> paint {{ mixOf(over.parts) }}; under this coat it lands
+          {{ over.deltaE00.toFixed(1) }} from {{ placeStep.name
+          }}<template v-if="!over.reachable">
+            —
+            {{
+              over.because === 'coat'
+                ? 'the coat is too strong for anything lighter'
+                : 'the box mixes nothing nearer'
+            }}</template
+          >.
+        </span>
+      </p>
+      <p v-if="knock && placeStep" class="swatched">
+        <ColourPatch :lab="knock.from" class="patch" />
+        <ColourPatch :lab="knock.lab" class="patch" />
+        <span>
+          <b>To bring the end back to {{ placeStep.name }}:</b>
+          <template v-if="knock.deltaE00 < knock.before - 0.2">
+            glaze {{ knock.name }} {{ knock.ratio }} : 1, {{ knock.passes }}
+            {{ knock.passes === 1 ? 'pass' : 'passes' }}; {{ knock.before.toFixed(1) }} off becomes
+            {{ knock.deltaE00.toFixed(1) }}.
+          </template>
+          <template v-else
+            >leave it; no glaze brings it nearer than {{ knock.before.toFixed(1) }}.</template
+          >
+        </span>
+      </p>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.answers {
+  display: grid;
+  gap: 4px;
+}
+p {
+  margin: 0;
+}
+.swatched {
+  display: flex;
+  align-items: center;
+}
+.swatched span {
+  padding-left: 12px;
+}
+.patch {
+  flex: 0 0 38px;
+  height: 38px;
+}
+</style>

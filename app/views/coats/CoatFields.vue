@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { coatKindKeys, coatKinds, ladderRoles, places } from '../../../core'
+import type { FigureStack } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { useCoats } from '../../stores/coats'
+import { useProject } from '../../stores/project'
+import { mixWords, placeWords, roleWords } from './words'
+
+/** What one coat is made of and where it goes. */
+type Coat = FigureStack['coats'][number]
+defineProps<{ coat: Coat; at: number }>()
+const emit = defineEmits<{ change: [made: Partial<Coat>] }>()
+const coats = useCoats()
+const store = useProject()
+const change = (made: Partial<Coat>): void => emit('change', made)
+const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
+/** A mix of its own in words, a single paint, or a step of the ladder. */
+function setMix(value: string): void {
+  change({ mix: value.startsWith('paint ') ? [[value.slice(6), 1]] : (value as Coat['mix']) })
+}
+const mixValue = ({ mix }: Coat): string => {
+  if (typeof mix === 'string') return mix
+  return mix.length === 1 && store.paintsIn.some(({ id }) => id === mix[0]![0])
+    ? `paint ${mix[0]![0]}`
+    : 'own'
+}
+</script>
+
+<template>
+  <ColourPatch
+    v-if="coats.layers"
+    :lab="coats.layers.middle.flat[at + 1]!"
+    class="well"
+    :label="`After coat ${at + 1}`"
+  />
+  <select
+    class="text-field"
+    aria-label="Kind"
+    :value="coat.kind"
+    @change="change({ kind: valueOf($event) as Coat['kind'], thinner: undefined })"
+  >
+    <option v-for="kind in coatKindKeys" :key="kind" :value="kind">
+      {{ coatKinds[kind].name }}
+    </option>
+  </select>
+  <select
+    class="text-field mix"
+    aria-label="Mix"
+    :value="mixValue(coat)"
+    @change="setMix(valueOf($event))"
+  >
+    <option v-if="mixValue(coat) === 'own'" value="own">{{ mixWords(coat.mix) }}</option>
+    <optgroup label="From the ladder">
+      <option v-for="role in ladderRoles" :key="role" :value="role">
+        {{ roleWords[role] }}
+      </option>
+    </optgroup>
+    <optgroup label="A paint">
+      <option v-for="{ id, name } in store.paintsIn" :key="id" :value="`paint ${id}`">
+        {{ name }}
+      </option>
+    </optgroup>
+  </select>
+  <label>
+    thin
+    <input
+      class="text-field number"
+      type="number"
+      min="0"
+      max="40"
+      step="0.5"
+      aria-label="Parts of thinner to one of paint"
+      :value="coat.thinner ?? coatKinds[coat.kind].thinner"
+      @change="change({ thinner: Math.min(40, Math.max(0, Number(valueOf($event)))) })"
+    />
+    : 1
+  </label>
+  <label>
+    ×
+    <input
+      class="text-field number"
+      type="number"
+      min="1"
+      max="20"
+      aria-label="Passes"
+      :value="coat.passes ?? 1"
+      @change="change({ passes: Math.min(20, Math.max(1, Math.round(Number(valueOf($event))))) })"
+    />
+  </label>
+  <select
+    class="text-field"
+    aria-label="Where"
+    :value="coat.place ?? 'all'"
+    @change="change({ place: valueOf($event) as Coat['place'] })"
+  >
+    <option v-for="place in places" :key="place" :value="place">
+      {{ placeWords[place] }}
+    </option>
+  </select>
+</template>
+
+<style scoped>
+.well {
+  width: 42px;
+  height: 32px;
+}
+.mix {
+  flex: 1 1 120px;
+  min-width: 0;
+  max-width: 200px;
+}
+.number {
+  width: 58px;
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { LightPlace } from '../../../core'
+import FigureRail from '../../parts/FigureRail.vue'
+import SideLayout from '../../parts/SideLayout.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useCoats } from '../../stores/coats'
+import { useProject } from '../../stores/project'
+import FormCanvas from '../ladder/form/FormCanvas.vue'
+import CoatAnswers from './CoatAnswers.vue'
+import CoatList from './CoatList.vue'
+import MethodList from './MethodList.vue'
+import StrataPicture from './StrataPicture.vue'
+
+/** The stack from undercoat to last glaze: what thin paint does over what is there. */
+const store = useProject()
+const coats = useCoats()
+const where = ref<LightPlace>('middle')
+const chosen = ref(0)
+const ends = computed(() =>
+  coats.layers
+    ? (['shadow', 'middle', 'lights'] as const).map((place) => coats.layers![place].flat.at(-1)!)
+    : undefined,
+)
+</script>
+
+<template>
+  <main class="view">
+    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · coats`" />
+    <SideLayout :side="300">
+      <FigureRail />
+      <p v-if="coats.trouble" role="alert">
+        The stack cannot be shown: {{ coats.trouble }}. Choose another mix, or put the paint back.
+      </p>
+      <StrataPicture v-if="coats.layers" v-model="where" :chosen="chosen" />
+      <CoatList v-model="chosen" />
+      <CoatAnswers v-if="coats.layers" :chosen="chosen" :where="where" />
+      <template #side>
+        <div class="form"><FormCanvas :labs="ends" /></div>
+        <MethodList />
+      </template>
+    </SideLayout>
+  </main>
+</template>
+
+<style scoped>
+.form {
+  height: 230px;
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { coatKinds, dryFilmUm, lightPlaces, reliefs } from '../../../core'
+import type { LightPlace } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { screenColour } from '../../parts/screenColour'
+import { useCoats } from '../../stores/coats'
+
+/** The coats as strata on recess, flat and ridge, and the results coat by coat. */
+defineProps<{ chosen: number }>()
+const where = defineModel<LightPlace>({ required: true })
+const coats = useCoats()
+const placeNames: Record<LightPlace, string> = {
+  shadow: 'in shadow',
+  middle: 'in middle light',
+  lights: 'in the light',
+}
+const WIDTH = 190
+const HEIGHT = 210
+const GROUND = 26
+/** Films are drawn by the root of their thickness, so that a glaze is seen beside a base coat. */
+const columns = computed(() =>
+  reliefs.map((relief) => {
+    const labs = coats.layers![where.value][relief]
+    const heights = coats.stack.coats.map((coat) =>
+      coat.place === 'all' || coat.place === where.value ? Math.sqrt(dryFilmUm(coat, relief)) : 0,
+    )
+    return { relief, labs, heights, all: heights.reduce((a, b) => a + b, 0) }
+  }),
+)
+const scale = computed(
+  () => (HEIGHT - GROUND - 8) / Math.max(4, ...columns.value.map(({ all }) => all)),
+)
+const strata = computed(() =>
+  columns.value.map(({ relief, labs, heights }) => {
+    let top = HEIGHT - GROUND
+    return {
+      relief,
+      end: labs.at(-1)!,
+      layers: [
+        { y: top, height: GROUND, css: screenColour(labs[0]!).css, name: 'undercoat' },
+        ...heights.map((h, i) => {
+          const height = h * scale.value
+          top -= height
+          return {
+            y: top,
+            height,
+            css: screenColour(labs[i + 1]!).css,
+            name: coatKinds[coats.stack.coats[i]!.kind].name,
+          }
+        }),
+      ],
+    }
+  }),
+)
+</script>
+
+<template>
+  <section aria-label="Strata" class="strata">
+    <div class="places" role="group" aria-label="Where one looks">
+      <button
+        v-for="place in lightPlaces"
+        :key="place"
+        type="button"
+        class="plain"
+        :aria-pressed="where === place"
+        @click="where = place"
+      >
+        {{ placeNames[place] }}
+      </button>
+    </div>
+    <div class="pictures">
+      <figure v-for="column in strata" :key="column.relief">
+        <ColourPatch
+          :lab="column.end"
+          class="end"
+          :label="`${column.relief} ${placeNames[where]}, finished`"
+        />
+        <svg
+          :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+          preserveAspectRatio="none"
+          role="img"
+          :aria-label="`Coats on the ${column.relief}, from below: ${column.layers.map(({ name }) => name).join(', ')}`"
+        >
+          <rect
+            v-for="(layer, i) in column.layers"
+            :key="i"
+            x="0"
+            :width="WIDTH"
+            :y="layer.y"
+            :height="Math.max(0, layer.height)"
+            :fill="layer.css"
+            :class="{ chosen: i === chosen + 1 }"
+          >
+            <title>{{ layer.name }}</title>
+          </rect>
+        </svg>
+        <figcaption>{{ column.relief }}</figcaption>
+      </figure>
+      <div class="results">
+        <table>
+          <caption class="soft">
+            Coat by coat on the flat
+          </caption>
+          <thead>
+            <tr>
+              <td />
+              <th v-for="place in lightPlaces" :key="place" scope="col">
+                {{ place === 'lights' ? 'light' : place }}
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(_, i) in coats.layers!.middle.flat" :key="i">
+              <th scope="row">{{ i === 0 ? 'undercoat' : `${i}` }}</th>
+              <td v-for="place in lightPlaces" :key="place" class="swatch">
+                <ColourPatch :lab="coats.layers![place].flat[i]!" class="patch" />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </div>
+    <p class="soft">
+      Height is the root of the dry film; each stratum has the colour that is seen once it is dry.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.places {
+  display: flex;
+  gap: 6px;
+  margin-bottom: 8px;
+}
+.places [aria-pressed='true'] {
+  font-weight: 700;
+  border-color: var(--ink);
+}
+.pictures {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr)) 230px;
+  align-items: end;
+}
+figure {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+  height: 210px;
+}
+.end {
+  height: 34px;
+}
+figcaption {
+  padding: 2px 4px;
+}
+.chosen {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  stroke-dasharray: 4 3;
+}
+.results {
+  padding-left: 20px;
+  align-self: start;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14px;
+}
+caption {
+  text-align: left;
+}
+th {
+  font-weight: 400;
+  text-align: left;
+  padding: 0 6px 0 0;
+}
+.swatch {
+  padding: 0;
+  width: 30%;
+}
+.patch {
+  height: 24px;
+}
+p {
+  margin: 4px 0 0;
+  font-size: 14px;
+}
+@media (max-width: 700px) {
+  .pictures {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+  .results {
+    grid-column: 1 / -1;
+    padding: 10px 0 0;
+  }
+}
+</style>

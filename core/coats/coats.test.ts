@@ -1,0 +1,144 @@
+import { describe, expect, it } from 'vitest'
+import { deltaE00 } from '../colour/deltaE00'
+import { labOf } from '../colour/lab'
+import { chromaOf } from '../colour/lch'
+import { filmReflectance } from '../paint/film'
+import { mixPaints } from '../paint/mix'
+import { starterPaints } from '../paint/starter'
+import { coatKindKeys, dryFilmUm, reliefs } from './dryFilm'
+import { lightPlaces, places, stackLayers } from './stack'
+import type { Stack, StackCoat } from './stack'
+import { of, seen, coatOf, upTo, flat, end, pale, dark } from './coats.fixture'
+
+describe('stacks', () => {
+  it('equal the film equation composed by hand, for random stacks, in the order shown', () => {
+    for (let n = 0; n < 60; n++) {
+      const coats = Array.from({ length: 1 + upTo(5) }, () =>
+        coatOf(
+          coatKindKeys[upTo(coatKindKeys.length)]!,
+          [
+            [starterPaints[upTo(36)]!.id, 1 + upTo(4)],
+            [starterPaints[upTo(36)]!.id, 1 + upTo(4)],
+          ],
+          { thinner: upTo(12), passes: 1 + upTo(3), place: places[upTo(4)] },
+        ),
+      )
+      const stack = flat(seen([starterPaints[upTo(36)]!.id, 1]), coats)
+      for (const where of lightPlaces)
+        for (const relief of reliefs) {
+          const layers = stackLayers(stack, where)[relief]
+          let by = (stack.under as { reflectance: Float64Array }).reflectance
+          coats.forEach((coat, i) => {
+            const thicknessUm = dryFilmUm(coat, relief)
+            if (thicknessUm > 0 && (coat.place === 'all' || coat.place === where))
+              by = filmReflectance(mixPaints(coat.parts), { thicknessUm, over: by })
+            layers[i + 1]!.forEach((r, band) => expect(Math.abs(r - by[band]!)).toBeLessThan(1e-9))
+          })
+        }
+    }
+    const [one, other] = [
+      coatOf('glaze', [['quinacridone-magenta', 1]]),
+      coatOf('layer', [['titanium-white', 1]]),
+    ]
+    expect(
+      deltaE00(labOf(end(flat(dark, [one, other]))), labOf(end(flat(dark, [other, one])))),
+    ).toBeGreaterThan(3)
+    expect(() => dryFilmUm({ kind: 'layer', thinner: 1, passes: 0 }, 'flat')).toThrow('0 passes')
+  })
+
+  it('a sketch is darkest in recesses and lightest where light falls', () => {
+    const stack: Stack = {
+      under: {
+        kind: 'sketch',
+        dark: seen(['carbon-black', 1]),
+        light: seen(['titanium-white', 1]),
+        strength: 0.9,
+        elevation: 60,
+      },
+      coats: [],
+    }
+    const L = (where: (typeof lightPlaces)[number], relief: 'recess' | 'flat' | 'ridge') =>
+      labOf(end(stack, where, relief)).L
+    expect(L('lights', 'recess')).toBeLessThan(L('lights', 'flat') - 10)
+    expect(L('shadow', 'flat')).toBeLessThan(L('middle', 'flat'))
+    expect(L('middle', 'flat')).toBeLessThan(L('lights', 'flat'))
+  })
+})
+
+describe('facts of the trade (common practice, no source)', () => {
+  const shift = (coat: StackCoat, over: Float64Array) =>
+    deltaE00(labOf(over), labOf(end(flat(over, [coat]))))
+  const orange: [string, number][] = [
+    ['arylide-yellow', 2],
+    ['pyrrole-red', 1],
+  ]
+
+  it('T9: two translucent coats are darker and more chromatic than one', () => {
+    const white = seen(['titanium-white', 1])
+    const coat = (passes: number) =>
+      coatOf(
+        'translucent',
+        [
+          ['red-iron-oxide', 1],
+          ['yellow-ochre', 2],
+        ],
+        { thinner: 4, passes },
+      )
+    const [one, two] = [1, 2].map((passes) => labOf(end(flat(white, [coat(passes)]))))
+    expect(two!.L).toBeLessThan(one!.L - 2)
+    expect(chromaOf(two!)).toBeGreaterThan(chromaOf(one!) + 2)
+  })
+
+  it('T10, T14: an orange filter of ordinary pigment load at 6:1 moves dark flesh by 2–6 and pale flesh half as much again; 1:1 more than twice', () => {
+    const filter = (thinner: number): StackCoat => ({
+      kind: 'glaze',
+      thinner,
+      passes: 1,
+      place: 'all',
+      parts: orange.map(([id, drops]) => ({ paint: of(id), drops })),
+    })
+    const middleDark = seen(['burnt-umber', 4], ['red-iron-oxide', 2], ['titanium-white', 2])
+    expect(shift(filter(6), middleDark)).toBeGreaterThan(1.5)
+    expect(shift(filter(6), middleDark)).toBeLessThan(6)
+    expect(shift(filter(6), pale)).toBeGreaterThan(1.5 * shift(filter(6), middleDark))
+    expect(shift(filter(1), middleDark)).toBeGreaterThan(2 * shift(filter(6), middleDark))
+    const violet = (thinner: number) => coatOf('glaze', [['dioxazine-violet', 1]], { thinner })
+    expect(shift(violet(7), dark)).toBeGreaterThan(1.15 * shift(violet(11), dark))
+  })
+
+  it('T11, T12, T13, T26: washes darken, black dulls, passes cover, a wash lies in the recess and a glaze where it is put', () => {
+    const wash = coatOf('wash', [['burnt-umber', 1]], { thinner: 4 })
+    for (const relief of reliefs)
+      expect(labOf(end(flat(pale, [wash]), 'middle', relief)).L).toBeLessThan(labOf(pale).L)
+    const coat = coatOf('translucent', [['pyrrole-red', 1]], { thinner: 2 })
+    expect(chromaOf(labOf(end(flat(seen(['titanium-white', 1]), [coat]))))).toBeGreaterThan(
+      chromaOf(labOf(end(flat(seen(['carbon-black', 1]), [coat])))) + 15,
+    )
+    const left = (passes: number) =>
+      deltaE00(
+        labOf(
+          end(
+            flat(dark, [
+              coatOf(
+                'layer',
+                [
+                  ['titanium-white', 3],
+                  ['yellow-ochre', 1],
+                ],
+                { thinner: 3, passes },
+              ),
+            ]),
+          ),
+        ),
+        labOf(seen(['titanium-white', 3], ['yellow-ochre', 1])),
+      )
+    expect(left(4)).toBeLessThan(left(2))
+    expect(left(2)).toBeLessThan(left(1))
+    const on = (kind: StackCoat['kind']) =>
+      reliefs.map((relief) => dryFilmUm(coatOf(kind, [['burnt-umber', 1]]), relief))
+    const [recess, middle, ridge] = on('wash')
+    expect(recess!).toBeGreaterThan(4 * middle!)
+    expect(middle!).toBeGreaterThan(2 * ridge!)
+    expect(new Set(on('glaze')).size).toBe(1)
+  })
+})

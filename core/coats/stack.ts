@@ -1,0 +1,87 @@
+import type { Spectrum } from '../colour/spectrum'
+import { filmReflectance } from '../paint/film'
+import { mixPaints } from '../paint/mix'
+import type { Part } from '../paint/mix'
+import type { Paint } from '../paint/paint'
+import { dryFilmUm } from './dryFilm'
+import type { CoatKind, Relief } from './dryFilm'
+import { reliefs } from './dryFilm'
+
+/** Where a coat goes: by how the light falls, dark to light. */
+export const places = ['all', 'shadow', 'middle', 'lights'] as const
+export type Place = (typeof places)[number]
+
+export interface StackCoat {
+  kind: CoatKind
+  parts: readonly Part<Paint>[]
+  /** Parts of thinner to one of paint. */
+  thinner: number
+  passes: number
+  place: Place
+}
+
+/** What lies under the first coat: one colour, or a value sketch from dark to white above. */
+export type Undercoat =
+  | { kind: 'flat'; reflectance: Spectrum }
+  | {
+      kind: 'sketch'
+      dark: Spectrum
+      light: Spectrum
+      /** How far the light reaches full white, 0–1. */
+      strength: number
+      /** Height the light was sprayed from, degrees; the higher, the less falls into recesses. */
+      elevation: number
+    }
+
+export interface Stack {
+  under: Undercoat
+  coats: readonly StackCoat[]
+}
+
+/** How the light falls where one looks: shadow, middle or light. */
+export const lightPlaces = ['shadow', 'middle', 'lights'] as const
+export type LightPlace = (typeof lightPlaces)[number]
+
+/** Part of the white that a place gets from a spray: more from above, little in recesses (from memory). */
+const CAUGHT: Readonly<Record<LightPlace, number>> = { shadow: 0.08, middle: 0.5, lights: 1 }
+const RECESSED: Readonly<Record<Relief, number>> = { recess: 0.35, flat: 1, ridge: 1.15 }
+
+function ground(under: Undercoat, relief: Relief, place: LightPlace): Spectrum {
+  if (under.kind === 'flat') return under.reflectance
+  const { dark, light, strength, elevation } = under
+  const steep = 1 - 0.5 * (elevation / 90)
+  const reach = relief === 'recess' ? RECESSED.recess * steep : RECESSED[relief]
+  const share = Math.min(1, strength * CAUGHT[place] * reach)
+  return dark.map((d, i) => d + share * (light[i]! - d))
+}
+
+/** Whether a coat goes where the light falls so. */
+const lies = (place: Place, where: LightPlace): boolean => place === 'all' || place === where
+
+/** Reflectance after every coat, the undercoat first, on each relief where the light falls so. */
+export type Layers = Readonly<Record<Relief, readonly Spectrum[]>>
+
+/**
+ * A stack coat by coat: every coat is a dry film of its own thickness on recess, flat and ridge over
+ * what is there already (Kubelka 1948 by `filmReflectance`). The order of the coats is the order in
+ * which they are laid. As an instrument would measure it.
+ */
+export function stackLayers({ under, coats }: Stack, where: LightPlace): Layers {
+  const layersOn = (relief: Relief): Spectrum[] => {
+    const layers = [ground(under, relief, where)]
+    for (const coat of coats) {
+      const over = layers.at(-1)!
+      const thicknessUm = dryFilmUm(coat, relief)
+      layers.push(
+        thicknessUm > 0 && lies(coat.place, where)
+          ? filmReflectance(mixPaints(coat.parts), { thicknessUm, over })
+          : over,
+      )
+    }
+    return layers
+  }
+  return Object.fromEntries(reliefs.map((relief) => [relief, layersOn(relief)])) as Record<
+    Relief,
+    Spectrum[]
+  >
+}

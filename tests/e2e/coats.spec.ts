@@ -1,0 +1,74 @@
+import { accessible, expect, saved, test } from './start'
+
+test('a stack is started from a method, reordered by drag and by keys, answered, and kept', async ({
+  page,
+}) => {
+  await page.goto('/coats')
+  const rows = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
+  await expect(rows).toHaveCount(4)
+  await page.getByText('Blue hide on plum').click()
+  await page.getByRole('button', { name: 'Start from it' }).click()
+  await expect(rows).toHaveCount(7)
+  const kinds = () =>
+    rows.getByLabel('Kind').evaluateAll((all) => all.map((one) => (one as HTMLSelectElement).value))
+  expect(await kinds()).toEqual(['base', 'layer', 'layer', 'layer', 'layer', 'glaze', 'glaze'])
+
+  // By keys: the last glaze is laid before the other layers.
+  await rows.nth(5).focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
+  await expect(rows.nth(4)).toBeFocused()
+  // By drag: the first coat goes under the third.
+  await rows.nth(0).locator('.handle').dragTo(rows.nth(2).locator('.handle'))
+  await expect.poll(kinds).toEqual(['layer', 'layer', 'base', 'layer', 'glaze', 'layer', 'glaze'])
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
+
+  // What is shown is what is computed: more passes of the glaze move the end.
+  const end = page.getByRole('img', { name: 'flat in the light, finished' })
+  await page.getByRole('button', { name: 'in the light' }).click()
+  const colour = () => end.evaluate((one) => getComputedStyle(one).backgroundColor)
+  const before = await colour()
+  await rows.nth(6).getByLabel('Passes').fill('4')
+  await page.keyboard.press('Tab')
+  await expect.poll(colour).not.toBe(before)
+  await rows.nth(6).focus()
+  const answers = page.getByRole('region', { name: 'Answers' })
+  await expect(answers.getByText('About coat 7, glaze')).toBeVisible()
+  await expect(
+    answers.getByText(/moves the flat by \d+\.\d now and by \d+\.\d laid again/),
+  ).toBeVisible()
+  await expect(answers.getByText(/under this coat it lands \d+\.\d from/)).toBeVisible()
+  await expect(answers.getByText(/To bring the end back/)).toBeVisible()
+  await accessible(page)
+  await saved(page)
+  await page.reload()
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
+  await page.setViewportSize({ width: 390, height: 844 })
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+})
+
+test('three accents by keyboard: recipes, before and after, and they stay', async ({ page }) => {
+  await page.goto('/accents')
+  for (const name of ['Cheek', 'Upper lip', 'Jaw, stubble']) {
+    const place = page.getByRole('checkbox', { name, exact: true })
+    await place.focus()
+    await page.keyboard.press('Space')
+    await expect(place).toBeChecked()
+  }
+  const after = page.getByRole('img', { name: 'Upper lip, after' })
+  await expect(after).toBeVisible()
+  const colourOf = (name: string) =>
+    page.getByRole('img', { name }).evaluate((one) => getComputedStyle(one).backgroundColor)
+  expect(await colourOf('Upper lip, after')).not.toBe(await colourOf('Upper lip, before'))
+  await expect(page.getByText(/thinned \d+ : 1, \d pass/)).toHaveCount(3)
+  await expect(page.getByText('pure white stares', { exact: false })).toBeVisible()
+  await accessible(page)
+  await saved(page)
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Jaw, stubble' })).toBeVisible()
+  await page.getByRole('button', { name: 'Leave Cheek out' }).click()
+  await expect(page.getByRole('heading', { name: 'Cheek' })).toHaveCount(0)
+  await page.getByRole('button', { name: /Kelp drake/ }).click()
+  await expect(page.getByText('Choose a place on the drawing')).toBeVisible()
+})
