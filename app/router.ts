@@ -38,6 +38,8 @@ export const rooms: Room[] = [
   { name: 'Ladder', path: '/ladder', component: () => import('./views/ladder/LadderView.vue') },
   { name: 'Coats', path: '/coats', component: () => import('./views/coats/CoatsView.vue') },
   { name: 'Accents', path: '/accents', component: () => import('./views/accents/AccentsView.vue') },
+  { name: 'Bench', path: '/bench', component: () => import('./views/bench/BenchView.vue') },
+  { name: 'Log', path: '/log', component: () => import('./views/log/LogView.vue') },
 ]
 
 export const router = createRouter({

@@ -167,6 +167,12 @@ export type { OverLight } from './coats/answers/overLight'
 export { accentFor, accentOn, readsAt } from './coats/accents/accents'
 export type { Accent } from './coats/accents/accents'
 export { smallLadders } from './coats/accents/smallLadders'
+export { runSheet, usualTimes } from './bench/runSheet'
+export type { SheetFigure } from './bench/runSheet'
+export { evenings, figuresWithoutWaiting, schedule } from './bench/schedule/schedule'
+export type { BenchMove, BenchSchedule, ScheduledMove } from './bench/schedule/schedule'
+export { learnPaints } from './bench/learning/learnPaints'
+export type { Learnt, MixReading } from './bench/learning/learnPaints'
 export { judgeLadder } from './ladder/judgement'
 export type { Judgement as LadderJudgement, Mend } from './ladder/judgement'
 export { planLadder } from './ladder/planLadder'
@@ -193,7 +199,9 @@ export type { Way } from './formats/project/schema'
 export type {
   Figure,
   FigurePlan,
+  FigureBench,
   FigureStack,
+  LogEntry,
   KeptPart,
   KeptTone,
   LadderVersion,

@@ -4,7 +4,9 @@ import type {
   Bottle,
   Figure,
   FigurePlan,
+  FigureBench,
   FigureStack,
+  LogEntry,
   KeptPart,
   KeptTone,
   LadderVersion,
@@ -96,7 +98,7 @@ export const useProject = defineStore('project', () => {
     /** Moves the target of a step; zero everywhere puts it back. */
     moveStep(key: StepKey, by: { L: number; a: number; b: number } | undefined) {
       changePlan(`move ${key}`, (draft) => {
-        draft.moved = { ...draft.moved, [key]: by && plain(by) }
+        draft.moved = { ...toRaw(draft.moved), [key]: by && plain(by) }
         if (!by) delete draft.moved[key]
         // A mix that was found again for the new aim.
         delete draft.kept[key]
@@ -115,10 +117,20 @@ export const useProject = defineStore('project', () => {
         figure.value.accents = had.includes(key) ? had.filter((one) => one !== key) : [...had, key]
       })
     },
+    /** Where the painter stands at the bench of this figure. */
+    setBench(made: FigureBench, tag = '') {
+      change(tag && `${figure.value.id} ${tag}`, () => (figure.value.bench = plain(made)))
+    },
+    addToLog(entry: LogEntry) {
+      change('', (draft) => (draft.log = [...(toRaw(draft.log) ?? []), plain(entry)]))
+    },
+    dropFromLog(entryId: string) {
+      change('', (draft) => (draft.log = toRaw(draft.log)?.filter((entry) => entry.id !== entryId)))
+    },
     /** Puts the ladder by under a name; a name that is taken is replaced. */
     keepVersion(version: LadderVersion) {
       change('', () => {
-        const { versions = [] } = figure.value
+        const versions = toRaw(figure.value.versions) ?? []
         figure.value.versions = [
           ...versions.filter(({ name }) => name !== version.name),
           plain(version),
@@ -128,7 +140,10 @@ export const useProject = defineStore('project', () => {
     dropVersion(name: string) {
       change(
         '',
-        () => (figure.value.versions = figure.value.versions?.filter((one) => one.name !== name)),
+        () =>
+          (figure.value.versions = toRaw(figure.value.versions)?.filter(
+            (one) => one.name !== name,
+          )),
       )
     },
     /** The plan of a version takes the place of this one. */
@@ -167,7 +182,7 @@ export const useProject = defineStore('project', () => {
           ...(toRaw(draft.box) ?? []).filter(({ id }) => !ids.has(id)),
           ...added.map(plain),
         ]
-        draft.bottles = { ...draft.bottles, ...plain(bottles) }
+        draft.bottles = { ...toRaw(draft.bottles), ...plain(bottles) }
       })
     },
     /** Takes an own paint out of the box and out of every mix that was kept with it. */
@@ -183,7 +198,7 @@ export const useProject = defineStore('project', () => {
     },
     setBottle(id: string, made: Partial<Bottle>) {
       change(`bottle ${id} ${Object.keys(made).join()}`, (draft) => {
-        draft.bottles = { ...draft.bottles, [id]: { ...draft.bottles?.[id], ...made } }
+        draft.bottles = { ...toRaw(draft.bottles), [id]: { ...draft.bottles?.[id], ...made } }
       })
     },
     setPaintIn(id: string, isIn: boolean) {

@@ -163,6 +163,39 @@ const stack = v.object({
   ),
 })
 
+/** Where the painter stands at the bench. */
+const bench = v.object({
+  /** Figures like this one in rotation. */
+  many: whole(1, 40),
+  /** Moves that are done, by id. */
+  done: v.pipe(v.array(text(120)), v.maxLength(5000, 'has more than 5000 moves')),
+  /** Coats that dry: until when, ms since 1970. */
+  timers: v.pipe(
+    v.array(v.object({ move: text(120), words: text(300), endsAt: whole(0, 1e14) })),
+    v.maxLength(100, 'has more than 100 timers'),
+  ),
+  /** Longer drying when humid or cold. */
+  slower: v.optional(within([0.5, 4])),
+  eveningMin: v.optional(within([15, 720])),
+})
+
+/** A mix that was painted: predicted and real. */
+const logEntry = v.object({
+  id: text(60),
+  at: text(40),
+  figure: text(120),
+  what: text(300),
+  parts,
+  predicted: lab,
+  real: v.optional(lab),
+  /** 36 values where a reader gave them. */
+  reflectance: v.optional(
+    v.pipe(v.array(within([0, 2])), v.length(36, 'a reading has 36 values, 380–730 nm by 10')),
+  ),
+  note: v.optional(text(2000)),
+  minutes: v.optional(within([0, 100000])),
+})
+
 const figure = v.object({
   id,
   name: v.pipe(text(120), v.minLength(1, 'is empty')),
@@ -171,6 +204,7 @@ const figure = v.object({
   tone: toneSchema,
   plan,
   stack: v.optional(stack),
+  bench: v.optional(bench),
   /** Places of life that are painted on this figure. */
   accents: v.optional(v.pipe(v.array(text(40)), v.maxLength(60, 'has more than 60 places'))),
   versions: v.optional(v.pipe(v.array(version), v.maxLength(50, 'has more than 50 versions'))),
@@ -192,6 +226,7 @@ export const projectSchema = v.object({
   /** The painter's own paints, and what is known of bottles, by paint id. */
   box: v.optional(v.pipe(v.array(ownPaintSchema), v.maxLength(1000, 'has more than 1000 paints'))),
   bottles: v.optional(v.record(v.string(), bottleSchema)),
+  log: v.optional(v.pipe(v.array(logEntry), v.maxLength(5000, 'has more than 5000 entries'))),
   /** Tones put by under a name. */
   tones: v.optional(v.pipe(v.array(keptToneSchema), v.maxLength(200, 'has more than 200 tones'))),
 })
@@ -199,6 +234,8 @@ export const projectSchema = v.object({
 export type Project = v.InferOutput<typeof projectSchema>
 export type Figure = v.InferOutput<typeof figure>
 export type FigurePlan = v.InferOutput<typeof plan>
+export type FigureBench = v.InferOutput<typeof bench>
+export type LogEntry = v.InferOutput<typeof logEntry>
 export type FigureStack = v.InferOutput<typeof stack>
 export type LadderVersion = v.InferOutput<typeof version>
 export type KeptTone = v.InferOutput<typeof keptToneSchema>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3'
+import { computed } from 'vue'
+import { evenings, figuresWithoutWaiting, labOf, mixPaints, opaqueReflectance } from '../../../core'
+import { screenColour } from '../../parts/screenColour'
+import { useBench } from '../../stores/bench'
+
+/** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
+const bench = useBench()
+const LANE = 22
+const WIDTH = 860
+const LEFT = 26
+const lanes = computed(() => {
+  const shown = Math.min(12, bench.state.many)
+  return Array.from({ length: shown }, (_, n) =>
+    bench.plan.moves.filter(({ move }) => move.figure === `${n + 1}`),
+  )
+})
+const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEFT, WIDTH - 8]))
+const hours = computed(() => x.value.ticks(8))
+const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
+  const coat = bench.coatOf(move)
+  return coat
+    ? screenColour(labOf(opaqueReflectance(mixPaints(coat.parts)))).css
+    : 'var(--ink-soft)'
+}
+const time = (min: number): string =>
+  min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`
+const sittings = computed(() => evenings(bench.plan.moves, bench.state.eveningMin ?? 150).length)
+const enough = computed(() => {
+  const own = bench.plan.moves.filter(({ move }) => move.figure === '1').map(({ move }) => move)
+  return figuresWithoutWaiting(own, { mixMin: 3, puddleLifeMin: 90 }, 8)
+})
+const words = computed(
+  () =>
+    `${time(bench.plan.totalMin)} for ${bench.state.many} ${bench.state.many === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
+    (bench.plan.proved
+      ? '; no order is shorter.'
+      : `; no order takes less than ${time(bench.plan.boundMin)}.`),
+)
+</script>
+
+<template>
+  <figure>
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${lanes.length * LANE + 22}`"
+      role="img"
+      :aria-label="`Schedule, a lane a figure. ${words}`"
+    >
+      <g v-for="h in hours" :key="h">
+        <line class="grid" :x1="x(h)" :x2="x(h)" y1="0" :y2="lanes.length * LANE" />
+        <text :x="x(h)" :y="lanes.length * LANE + 16" text-anchor="middle">{{ h }}</text>
+      </g>
+      <g v-for="(lane, n) in lanes" :key="n">
+        <text x="2" :y="n * LANE + 15">{{ n + 1 }}</text>
+        <g v-for="{ move, startMin, endMin } in lane" :key="move.id">
+          <line
+            class="dries"
+            :x1="x(endMin)"
+            :x2="Math.min(WIDTH - 8, x(endMin + move.dryMin))"
+            :y1="n * LANE + 10"
+            :y2="n * LANE + 10"
+          />
+          <rect
+            :x="x(startMin)"
+            :y="n * LANE + 2"
+            :width="Math.max(1.5, x(endMin) - x(startMin))"
+            :height="LANE - 6"
+            :fill="cssOf(move)"
+            :class="{ done: bench.done.has(move.id), now: bench.now?.move.id === move.id }"
+          >
+            <title>{{ move.words }}</title>
+          </rect>
+        </g>
+      </g>
+    </svg>
+    <figcaption class="soft">
+      {{ words }} {{ sittings }} {{ sittings === 1 ? 'evening' : 'evenings' }} of two and a half
+      hours. {{ enough }} in rotation keep the brush busy.
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+text {
+  font-size: 12.5px;
+  fill: var(--ink-soft);
+}
+.grid {
+  stroke: var(--field-low);
+}
+.dries {
+  stroke: var(--ink-soft);
+  stroke-dasharray: 1 3;
+}
+.done {
+  opacity: 0.35;
+}
+.now {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+figcaption {
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { useEventListener, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { cautions, labOf, mixPaints, opaqueReflectance, predictMix } from '../../../core'
+import type { LogEntry } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import DropBeads from '../../parts/DropBeads.vue'
+import FigureRail from '../../parts/FigureRail.vue'
+import SideLayout from '../../parts/SideLayout.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useBench } from '../../stores/bench'
+import { useProject } from '../../stores/project'
+import BenchLanes from './BenchLanes.vue'
+import DryingTimers from './DryingTimers.vue'
+import MeasureForm from './MeasureForm.vue'
+
+/** One move at a time, readable at arm's length; one key forward, one key back. */
+const store = useProject()
+const bench = useBench()
+const open = ref<'note' | 'measure'>()
+const coat = computed(() => (bench.now ? bench.coatOf(bench.now.move) : undefined))
+const lab = computed(() =>
+  coat.value ? labOf(opaqueReflectance(mixPaints(coat.value.parts))) : undefined,
+)
+const hazards = computed(() => [
+  ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
+])
+const left = computed(() => bench.plan.moves.length - bench.done.size)
+const wake = useWakeLock()
+onMounted(() => {
+  if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
+})
+useEventListener('keydown', (event: KeyboardEvent) => {
+  const at = event.target as HTMLElement
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (['INPUT', 'SELECT', 'TEXTAREA', 'BUTTON', 'A', 'SUMMARY'].includes(at.tagName)) return
+  const key = event.key.toLowerCase()
+  if (key === ' ') bench.next()
+  else if (key === 'backspace') bench.back()
+  else if (key === 'd') bench.dry()
+  else if (key === 'n') open.value = 'note'
+  else if (key === 'm') open.value = 'measure'
+  else return
+  event.preventDefault()
+})
+function keep(made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>): void {
+  const { now } = bench
+  if (now && coat.value)
+    store.addToLog({
+      id: `${Date.now()}-${Math.round(1e6 * Math.random())}`,
+      at: new Date().toISOString(),
+      figure: `${store.figure.name}, ${now.move.figure}`,
+      what: now.move.words,
+      parts: coat.value.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
+      predicted: (({ L, a, b }) => ({ L, a, b }))(predictMix(coat.value.parts).lab),
+      ...made,
+    })
+  open.value = undefined
+}
+</script>
+
+<template>
+  <main class="view">
+    <ViewHead :title="store.figure.name" note="at the bench" />
+    <SideLayout :side="280">
+      <FigureRail />
+      <section v-if="bench.now" class="now" aria-label="Now" aria-live="polite">
+        <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
+        <div class="what">
+          <p class="which">Figure {{ bench.now.move.figure }} · {{ left }} moves left</p>
+          <h2>{{ bench.now.move.words }}</h2>
+          <p v-if="bench.now.mixes && coat" class="mix">
+            <b>Mix it now:</b>
+            <span v-for="{ paint, drops } in coat.parts" :key="paint.id">
+              {{ drops }} {{ paint.name }} <DropBeads :paint="paint" :drops="drops" />
+            </span>
+          </p>
+          <p v-else-if="coat" class="mix">The puddle is open.</p>
+          <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
+        </div>
+      </section>
+      <section v-else class="now" aria-label="Now"><h2>All moves are done.</h2></section>
+      <div class="keys">
+        <button type="button" class="primary big" :disabled="!bench.now" @click="bench.next">
+          Done, go on <kbd>Space</kbd>
+        </button>
+        <button type="button" class="plain big" :disabled="!bench.done.size" @click="bench.back">
+          Back <kbd>⌫</kbd>
+        </button>
+        <button type="button" class="plain big" @click="bench.dry">It dries <kbd>D</kbd></button>
+        <button type="button" class="plain big" :disabled="!coat" @click="open = 'note'">
+          Note <kbd>N</kbd>
+        </button>
+        <button type="button" class="plain big" :disabled="!coat" @click="open = 'measure'">
+          Measure <kbd>M</kbd>
+        </button>
+      </div>
+      <MeasureForm
+        v-if="open && coat"
+        :kind="open"
+        :parts="coat.parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))"
+        @keep="keep"
+        @close="open = undefined"
+      />
+      <section v-if="bench.following.length" aria-label="Then" class="then">
+        <p v-for="{ move, mixes } in bench.following" :key="move.id">
+          <span class="soft">figure {{ move.figure }}</span> {{ move.words
+          }}<span v-if="mixes" class="soft">; mix first</span>
+        </p>
+      </section>
+      <BenchLanes />
+      <template #side>
+        <DryingTimers />
+        <label>
+          Figures in rotation
+          <input
+            class="text-field wide"
+            type="number"
+            min="1"
+            max="40"
+            :value="bench.state.many"
+            @change="
+              bench.set({
+                many: Math.min(
+                  40,
+                  Math.max(1, Math.round(Number(($event.target as HTMLInputElement).value))),
+                ),
+              })
+            "
+          />
+        </label>
+        <label>
+          The air is
+          <select
+            class="text-field wide"
+            :value="bench.state.slower ?? 1"
+            @change="bench.set({ slower: Number(($event.target as HTMLSelectElement).value) })"
+          >
+            <option :value="0.7">warm and dry</option>
+            <option :value="1">as usual</option>
+            <option :value="1.6">humid or cold</option>
+          </select>
+        </label>
+      </template>
+    </SideLayout>
+  </main>
+</template>
+
+<style scoped>
+.now {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  background: var(--field-high);
+  min-height: 190px;
+}
+.well {
+  width: 190px;
+}
+.what {
+  padding: 14px 22px;
+  font-size: 20px;
+}
+.now h2 {
+  font-size: 30px;
+  padding: 2px 0 8px;
+}
+.now p {
+  margin: 0;
+}
+.mix {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+}
+.mix span {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.caution {
+  font-size: 16px;
+  padding-top: 6px;
+}
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.big {
+  min-height: 56px;
+  padding: 8px 20px;
+  font-size: 20px;
+}
+kbd {
+  font: inherit;
+  font-size: 14px;
+  border: 1px solid currentColor;
+  border-radius: 3px;
+  padding: 0 5px;
+  margin-left: 6px;
+}
+.then p {
+  margin: 0;
+  padding: 4px 0;
+  font-size: 18px;
+  border-top: 1px solid var(--field-low);
+}
+p {
+  margin: 0;
+}
+@media (max-width: 640px) {
+  .now {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .well {
+    width: 100%;
+    height: 90px;
+  }
+}
+</style>

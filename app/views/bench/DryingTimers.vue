@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { useBench } from '../../stores/bench'
+
+/** What dries, and for how much longer. */
+const bench = useBench()
+const minutes = (ms: number): string => {
+  const seconds = Math.max(0, Math.ceil(ms / 1000))
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+</script>
+
+<template>
+  <section aria-label="Drying">
+    <h2>Drying</h2>
+    <p v-if="!bench.timers.length" class="soft">Nothing dries. D starts a timer.</p>
+    <div v-for="timer in bench.timers" :key="timer.move" class="timer">
+      <b class="numbers" :class="{ dry: timer.leftMs <= 0 }">
+        {{ timer.leftMs > 0 ? minutes(timer.leftMs) : 'dry' }}
+      </b>
+      <span>{{ timer.words }}</span>
+      <button
+        type="button"
+        class="plain"
+        :aria-label="`Put the timer of ${timer.words} away`"
+        @click="bench.stopTimer(timer.move)"
+      >
+        Put away
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.timer {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+  gap: 2px 10px;
+  font-size: 14px;
+}
+.timer b {
+  font-size: 26px;
+  line-height: 1;
+}
+.timer button {
+  grid-column: 2;
+  justify-self: start;
+}
+.dry {
+  text-decoration: underline;
+}
+p {
+  margin: 0;
+}
+</style>

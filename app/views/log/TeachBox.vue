@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { wrap } from 'comlink'
+import { computed, ref, shallowRef, toRaw } from 'vue'
+import { recordOf } from '../../../core'
+import type { Learnt } from '../../../core'
+import { allPaints } from '../../stores/paints'
+import { useProject } from '../../stores/project'
+import type { LearnApi } from '../../workers/learnWorker'
+
+/** Readings in the log improve the paints in them: shown first, taken over on a word, undone by undo. */
+const store = useProject()
+const readings = computed(() =>
+  (store.project.log ?? []).flatMap(({ parts, reflectance }) =>
+    reflectance ? [{ parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }] : [],
+  ),
+)
+const found = shallowRef<Learnt>()
+const busy = ref(false)
+const trouble = ref('')
+const taken = ref(false)
+let worker: ReturnType<typeof wrap<LearnApi>> | undefined
+async function learn(): Promise<void> {
+  worker ??= wrap<LearnApi>(
+    new Worker(new URL('../../workers/learnWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  busy.value = true
+  trouble.value = ''
+  taken.value = false
+  try {
+    const plain = readings.value.map(({ parts, reflectance }) => ({
+      parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+      reflectance,
+    }))
+    found.value = await worker.learn(plain, allPaints().map(toRaw))
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+  busy.value = false
+}
+/** Starter paints stay as they are; what was learnt becomes a paint of one's own beside them. */
+function take(): void {
+  const own = found.value!.paints.map(({ paint }) => {
+    const mine = paint.id.startsWith('my-')
+      ? paint
+      : { ...paint, id: `my-${paint.id}`, name: `my ${paint.name}` }
+    return { ...recordOf({ ...mine, origin: 'calibrated' }), origin: 'calibrated' as const }
+  })
+  store.addPaints(own)
+  taken.value = true
+}
+</script>
+
+<template>
+  <section aria-labelledby="teach" class="teach">
+    <h2 id="teach">The box learns</h2>
+    <p class="soft">
+      {{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }} of mixes can teach
+      it; from four on it can tell whether it got better.
+    </p>
+    <button type="button" class="plain" :disabled="readings.length < 4 || busy" @click="learn">
+      {{ busy ? 'Learning…' : 'See what they say' }}
+    </button>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <template v-if="found">
+      <p>
+        Readings held out in turn were off by {{ found.before.toFixed(1) }}; with what was learnt,
+        {{ found.after.toFixed(1) }}.
+      </p>
+      <ul>
+        <li v-for="{ paint, change } in found.paints" :key="paint.id">
+          {{ paint.name }}: up to {{ (100 * (Math.exp(change) - 1)).toFixed(0) }}% in K or S
+        </li>
+      </ul>
+      <button v-if="found.better && !taken" type="button" class="primary" @click="take">
+        Take it over as my paints
+      </button>
+      <p v-else-if="taken">They stand in the box as “my …”; undo takes them out again.</p>
+      <p v-else>It would not be better on mixes it has not seen, so nothing is taken over.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.teach {
+  display: grid;
+  gap: 8px;
+}
+p,
+ul {
+  margin: 0;
+}
+ul {
+  padding-left: 18px;
+  font-size: 14px;
+}
+</style>

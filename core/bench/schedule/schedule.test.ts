@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest'
+import { evenings, figuresWithoutWaiting, schedule } from './schedule'
+import type { BenchMove, ScheduledMove, ScheduleRequest } from './schedule'
+
+let state = 5
+const random = (): number => {
+  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+  return state / 4294967296
+}
+const chainsOf = (figures: number, moves: () => number, dry: number): BenchMove[][] =>
+  Array.from({ length: figures }, (_, f) =>
+    Array.from({ length: moves() }, (_, m) => ({
+      id: `${f}.${m}`,
+      figure: `${f}`,
+      words: '',
+      workMin: 1 + Math.floor(10 * random()),
+      dryMin: Math.floor(dry * random()),
+      ...(random() < 0.6 ? { puddle: `p${m}` } : {}),
+    })),
+  )
+
+/** Nothing against a figure's order or drying, one brush, no puddle older than it lasts. */
+function sound(
+  { chains, puddleLifeMin, mixMin }: ScheduleRequest,
+  moves: readonly ScheduledMove[],
+): void {
+  const opened = new Map<string, number>()
+  moves.forEach(({ move, startMin, endMin, mixes }, i) => {
+    if (i > 0) expect(startMin).toBeGreaterThanOrEqual(moves[i - 1]!.endMin)
+    if (mixes) opened.set(move.puddle!, startMin)
+    if (move.puddle && !mixes)
+      expect(endMin).toBeLessThanOrEqual(opened.get(move.puddle)! + puddleLifeMin)
+    expect(endMin - startMin).toBe(move.workMin + (mixes ? mixMin : 0))
+  })
+  for (const chain of chains) {
+    const own = chain.map(({ id }) => moves.find(({ move }) => move.id === id)!)
+    own
+      .slice(1)
+      .forEach((one, i) =>
+        expect(one.startMin).toBeGreaterThanOrEqual(own[i]!.endMin + own[i]!.move.dryMin),
+      )
+  }
+}
+
+/** Every interleaving, with no bound at all. */
+function shortest({ chains, mixMin, puddleLifeMin }: ScheduleRequest): number {
+  let best = Infinity
+  const walk = (
+    now: number,
+    next: number[],
+    ready: number[],
+    opened: Map<string, number>,
+  ): void => {
+    let open = false
+    chains.forEach((chain, f) => {
+      const move = chain[next[f]!]
+      if (!move) return
+      open = true
+      const from = Math.max(now, ready[f]!)
+      const was = move.puddle === undefined ? undefined : opened.get(move.puddle)
+      const mixes =
+        move.puddle !== undefined &&
+        !(was !== undefined && from + move.workMin <= was + puddleLifeMin)
+      const to = from + move.workMin + (mixes ? mixMin : 0)
+      walk(
+        to,
+        next.map((n, i) => (i === f ? n + 1 : n)),
+        ready.map((r, i) => (i === f ? to + move.dryMin : r)),
+        mixes ? new Map(opened).set(move.puddle!, from) : opened,
+      )
+    })
+    if (!open) best = Math.min(best, now)
+  }
+  walk(
+    0,
+    chains.map(() => 0),
+    chains.map(() => 0),
+    new Map(),
+  )
+  return best
+}
+
+describe('the schedule', () => {
+  it('equals the exhaustive optimum on 200 small cases', () => {
+    for (let n = 0; n < 200; n++) {
+      const request = {
+        chains: chainsOf(2 + (n % 2), () => 2 + Math.floor(2 * random()), 25),
+        mixMin: 2,
+        puddleLifeMin: 20 + Math.floor(30 * random()),
+      }
+      const found = schedule(request)
+      expect(found.totalMin, `case ${n}`).toBe(shortest(request))
+      expect(found.proved).toBe(true)
+      sound(request, found.moves)
+    }
+  })
+
+  it('forty figures of thirty moves come within a tenth of the bound, and nothing is broken', () => {
+    const request = { chains: chainsOf(40, () => 30, 40), mixMin: 3, puddleLifeMin: 90 }
+    const found = schedule(request)
+    expect(found.moves).toHaveLength(1200)
+    expect(found.totalMin / found.boundMin).toBeLessThan(1.1)
+    sound(request, found.moves)
+  })
+
+  it('T24: three like figures in rotation keep the brush busy through thin layers; evenings are kept', () => {
+    const layer = (i: number): BenchMove => ({
+      id: `${i}`,
+      figure: 'x',
+      words: '',
+      workMin: 6,
+      dryMin: 10,
+    })
+    const times = { mixMin: 0, puddleLifeMin: 60 }
+    expect(figuresWithoutWaiting([1, 2, 3, 4].map(layer), times)).toBe(3)
+    const { moves } = schedule({ chains: [[1, 2, 3, 4].map(layer), [5, 6].map(layer)], ...times })
+    const cut = evenings(moves, 30)
+    expect(cut.flat()).toEqual(moves)
+    for (const evening of cut)
+      expect(evening.at(-1)!.endMin - evening[0]!.startMin).toBeLessThanOrEqual(30)
+    expect(() => schedule({ chains: [[{ ...layer(1), workMin: NaN }]], ...times })).toThrow('NaN')
+  })
+})
