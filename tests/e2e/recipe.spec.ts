@@ -7,7 +7,7 @@ test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held,
   page,
 }) => {
   await openLadder(page)
-  await page.getByRole('link', { name: 'Half-light', exact: true }).press('Enter')
+  await page.getByRole('link', { name: 'Half-shade', exact: true }).press('Enter')
   await expect(page.getByText(/Proved: nothing within these limits is closer/)).toBeVisible()
   await expect(page.getByText('Closest', { exact: true })).toBeVisible()
   const items = page

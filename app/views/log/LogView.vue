@@ -65,7 +65,7 @@ const dated = (entry: LogEntry): string =>
             </span>
             <div>
               <b>{{ entry.what }}</b>
-              <span class="soft"> {{ entry.figure }} · {{ dated(entry) }}</span>
+              <span class="soft who">{{ entry.figure }} · {{ dated(entry) }}</span>
               <span class="mix">{{ mixOf(entry) }}</span>
               <span v-if="entry.note">“{{ entry.note }}”</span>
             </div>
@@ -119,6 +119,9 @@ li {
 }
 .mix {
   display: block;
+}
+.who {
+  margin-left: 10px;
 }
 @media (max-width: 640px) {
   li {

@@ -1,6 +1,7 @@
 import {
   BufferAttribute,
   BufferGeometry,
+  DataTexture,
   Mesh,
   PerspectiveCamera,
   Scene,
@@ -31,8 +32,6 @@ export interface FormLook {
   blend: number
 }
 
-const MOST_STEPS = 12
-
 /** The level of light is that of core/ladder/form/lightLevel.ts; it is painted on, so it turns with the form. */
 const vertexShader = `
   attribute float occlusion;
@@ -49,24 +48,37 @@ const vertexShader = `
     gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
   }
 `
+/** Colours by level of light stand in a strip, so that a pixel costs one look. */
 const fragmentShader = `
-  uniform vec3 colours[${MOST_STEPS}];
-  uniform float edges[${MOST_STEPS}];
-  uniform int many;
-  uniform float blend;
+  uniform sampler2D ramp;
   varying float level;
   void main() {
-    vec3 colour = colours[0];
-    for (int i = 1; i < ${MOST_STEPS}; i++) {
-      if (i >= many) break;
-      float low = i > 1 ? edges[i - 2] : edges[0] - 0.1;
-      float high = i + 1 < many ? edges[i] : edges[i - 1] + 0.1;
-      float half_ = 0.5 * min(edges[i - 1] - low, high - edges[i - 1]) * blend + 0.0015;
-      colour = mix(colour, colours[i], smoothstep(-half_, half_, level - edges[i - 1]));
-    }
-    gl_FragColor = vec4(colour, 1.0);
+    gl_FragColor = vec4(texture2D(ramp, vec2(level, 0.5)).rgb, 1.0);
   }
 `
+const RAMP = 1024
+
+const smooth = (low: number, high: number, x: number): number => {
+  const t = Math.max(0, Math.min(1, (x - low) / (high - low)))
+  return t * t * (3 - 2 * t)
+}
+
+/** Fills the strip: one colour a step, joined over half the way to the next edges as far as blended. */
+function fillRamp(data: Uint8Array, { colours, edges, blend }: FormLook): void {
+  for (let i = 0; i < RAMP; i++) {
+    const level = (i + 0.5) / RAMP
+    let colour = [...colours[0]!]
+    for (let k = 1; k < colours.length; k++) {
+      const edge = edges[k - 1]!
+      const low = k > 1 ? edges[k - 2]! : edge - 0.1
+      const high = k < edges.length ? edges[k]! : edge + 0.1
+      const half = 0.5 * Math.min(edge - low, high - edge) * blend + 0.001
+      const share = smooth(-half, half, level - edge)
+      colour = colour.map((c, a) => c + share * (colours[k]![a]! - c))
+    }
+    data.set([...colour.map((c) => Math.round(255 * c)), 255], 4 * i)
+  }
+}
 
 export interface FormScene {
   show(geometry: FormGeometry): void
@@ -86,19 +98,20 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   const camera = new PerspectiveCamera(28, 1, 0.1, 20)
   camera.position.set(0, 0, 4.6)
   const scene = new Scene()
+  const strip = new Uint8Array(4 * RAMP)
+  const ramp = new DataTexture(strip, RAMP, 1)
   const material = new ShaderMaterial({
     vertexShader,
     fragmentShader,
     uniforms: {
       key: { value: new Vector3(0, 1, 0) },
       hollow: { value: 0 },
-      colours: { value: Array.from({ length: MOST_STEPS }, () => new Vector3()) },
-      edges: { value: new Array<number>(MOST_STEPS).fill(2) },
-      many: { value: 1 },
-      blend: { value: 0 },
+      ramp: { value: ramp },
     },
   })
   const mesh = new Mesh(new BufferGeometry(), material)
+  // Always in view: its bounds need not be worked out.
+  mesh.frustumCulled = false
   scene.add(mesh)
   let frames = 0
   let waiting = 0
@@ -126,14 +139,12 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       mesh.geometry = geometry
       later()
     },
-    paint({ colours, edges, hollow, key, blend }) {
+    paint(look) {
       const { uniforms } = material
-      colours.forEach((colour, i) => (uniforms.colours!.value as Vector3[])[i]!.set(...colour))
-      edges.forEach((edge, i) => ((uniforms.edges!.value as number[])[i] = edge))
-      uniforms.many!.value = colours.length
-      uniforms.hollow!.value = hollow
-      ;(uniforms.key!.value as Vector3).set(...key)
-      uniforms.blend!.value = blend
+      fillRamp(strip, look)
+      ramp.needsUpdate = true
+      uniforms.hollow!.value = look.hollow
+      ;(uniforms.key!.value as Vector3).set(...look.key)
       later()
     },
     resize(width, height) {
@@ -156,6 +167,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       controls.dispose()
       mesh.geometry.dispose()
       material.dispose()
+      ramp.dispose()
       renderer.dispose()
     },
   }
