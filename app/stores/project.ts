@@ -149,7 +149,10 @@ export const useProject = defineStore('project', () => {
     /** The plan of a version takes the place of this one. */
     takeVersion({ plan: old, steps }: LadderVersion) {
       change('', () => {
-        const kept = Object.fromEntries(steps.map(({ key, parts }) => [key, plain(parts)]))
+        // A bottle that has gone since cannot be mixed from; its step is found anew.
+        const known = new Set(allPaints().map(({ id }) => id))
+        const whole = steps.filter(({ parts }) => parts.every(({ paint }) => known.has(paint)))
+        const kept = Object.fromEntries(whole.map(({ key, parts }) => [key, plain(parts)]))
         figure.value.plan = { ...plain(old), kept }
       })
     },
