@@ -3,13 +3,12 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { runSheet, schedule, zonesOf } from '../../core'
 import type { BenchMove, FigureBench, StackCoat } from '../../core'
-import { mixWords, placeWords } from '../views/coats/words'
+import { mixWords, placeWords } from '../parts/coatWords'
 import { useCoats } from './coats'
 import { useProject } from './project'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
-const MIX_MIN = 3
-const PUDDLE_LIFE_MIN = 90
+export const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
 
 /** What is to be done now, what dries, and when it will be finished. */
 export const useBench = defineStore('bench', () => {
@@ -37,9 +36,7 @@ export const useBench = defineStore('bench', () => {
       ),
     )
   })
-  const plan = computed(() =>
-    schedule({ chains: chains.value, mixMin: MIX_MIN, puddleLifeMin: PUDDLE_LIFE_MIN }),
-  )
+  const plan = computed(() => schedule({ chains: chains.value, ...puddleTimes }))
   const done = computed(() => new Set(state.value.done))
   const now = computed(() => plan.value.moves.find(({ move }) => !done.value.has(move.id)))
   const following = computed(() =>

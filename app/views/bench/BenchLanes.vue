@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3'
 import { computed } from 'vue'
 import { evenings, figuresWithoutWaiting, labOf, mixPaints, opaqueReflectance } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
-import { useBench } from '../../stores/bench'
+import { puddleTimes, useBench } from '../../stores/bench'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()
@@ -29,7 +29,7 @@ const time = (min: number): string =>
 const sittings = computed(() => evenings(bench.plan.moves, bench.state.eveningMin ?? 150).length)
 const enough = computed(() => {
   const own = bench.plan.moves.filter(({ move }) => move.figure === '1').map(({ move }) => move)
-  return figuresWithoutWaiting(own, { mixMin: 3, puddleLifeMin: 90 }, 8)
+  return figuresWithoutWaiting(own, puddleTimes, 8)
 })
 const words = computed(
   () =>

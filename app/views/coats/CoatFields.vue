@@ -4,7 +4,7 @@ import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
 import { useProject } from '../../stores/project'
-import { mixWords, placeWords, roleWords } from './words'
+import { mixWords, placeWords, roleWords } from '../../parts/coatWords'
 
 /** What one coat is made of and where it goes. */
 type Coat = FigureStack['coats'][number]

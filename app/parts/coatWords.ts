@@ -1,5 +1,5 @@
-import type { LadderRole, MixRef, Place } from '../../../core'
-import { paintOf } from '../../stores/paints'
+import type { LadderRole, MixRef, Place } from '../../core'
+import { paintOf } from '../stores/paints'
 
 export const roleWords: Readonly<Record<LadderRole, string>> = {
   deepest: 'the deepest step',
