@@ -30,39 +30,58 @@ export interface PaintTree {
   root: number
 }
 
-/** log K and log S, weighed by what the eye sees of each band. */
-function features(paint: Mixture, y: Float64Array): Float64Array {
-  return Float64Array.from({ length: 2 * BANDS }, (_, i) => {
-    const band = i % BANDS
-    const value = (i < BANDS ? paint.K : paint.S)[band]!
-    return Math.sqrt(y[band]! + 0.2) * Math.log(value + 0.01)
-  })
+/** Every so many bands are looked at for likeness. */
+const STRIDE = 3
+const SAMPLES = BANDS / STRIDE
+const ROUNDS = 8
+
+/** log K and log S of some bands, weighed by what the eye sees of each. */
+function features({ K, S }: Mixture, y: Float64Array): Float64Array {
+  const all = new Float64Array(2 * SAMPLES)
+  for (let i = 0; i < SAMPLES; i++) {
+    const band = STRIDE * i + 1
+    const weight = Math.sqrt(y[band]! + 0.2)
+    all[i] = weight * Math.log(K[band]! + 0.01)
+    all[SAMPLES + i] = weight * Math.log(S[band]! + 0.01)
+  }
+  return all
 }
 
 /** Places along the main axis of a set of points (power iteration on the covariance). */
-function alongMainAxis(points: readonly Float64Array[]): number[] {
+function alongMainAxis(points: readonly Float64Array[]): Float64Array {
   const size = points[0]!.length
   const mean = new Float64Array(size)
   for (const point of points) for (let i = 0; i < size; i++) mean[i]! += point[i]! / points.length
-  let axis = Float64Array.from({ length: size }, (_, i) => 1 + Math.sin(i))
-  for (let round = 0; round < 12; round++) {
-    const next = new Float64Array(size)
+  const axis = Float64Array.from({ length: size }, (_, i) => 1 + Math.sin(i))
+  const next = new Float64Array(size)
+  const along = (point: Float64Array): number => {
+    let dot = 0
+    for (let i = 0; i < size; i++) dot += (point[i]! - mean[i]!) * axis[i]!
+    return dot
+  }
+  for (let round = 0; round < ROUNDS; round++) {
+    next.fill(0)
     for (const point of points) {
-      let dot = 0
-      for (let i = 0; i < size; i++) dot += (point[i]! - mean[i]!) * axis[i]!
+      const dot = along(point)
       for (let i = 0; i < size; i++) next[i]! += dot * (point[i]! - mean[i]!)
     }
-    const length = Math.hypot(...next)
-    if (!(length > 0)) break
-    axis = next.map((v) => v / length)
+    let square = 0
+    for (let i = 0; i < size; i++) square += next[i]! * next[i]!
+    if (!(square > 0)) break
+    for (let i = 0; i < size; i++) axis[i] = next[i]! / Math.sqrt(square)
   }
-  return points.map((point) => point.reduce((sum, v, i) => sum + (v - mean[i]!) * axis[i]!, 0))
+  return Float64Array.from(points, along)
 }
 
+/** Least of the even curves, greatest of the odd ones. */
 const merge = (one: Cluster['curves'], other: Cluster['curves']): Cluster['curves'] =>
-  one.map((curve, c) =>
-    curve.map((v, i) => (c % 2 === 0 ? Math.min(v, other[c]![i]!) : Math.max(v, other[c]![i]!))),
-  ) as unknown as Cluster['curves']
+  one.map((curve, c) => {
+    const ends = new Float64Array(BANDS)
+    const second = other[c]!
+    for (let i = 0; i < BANDS; i++)
+      ends[i] = curve[i]! < second[i]! === (c % 2 === 0) ? curve[i]! : second[i]!
+    return ends
+  }) as unknown as Cluster['curves']
 
 /** Builds the tree by splitting in halves along the main axis of what the paints are made of. */
 export function paintTree(paints: readonly Mixture[]): PaintTree {

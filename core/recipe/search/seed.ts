@@ -1,3 +1,4 @@
+import { countRecipes } from '../recipeTable'
 import type { Objective } from './objective'
 
 /** Paints by place in the box, rising, with their drops. */
@@ -13,8 +14,11 @@ interface Bounds {
   maxDrops: number
 }
 
-/** How many starts are climbed from; a small box is searched sooner than it is climbed, in a large one each climb is long. */
-const startsFor = (paints: number): number => (paints <= 16 ? 2 : paints <= 60 ? 5 : 2)
+/** So few recipes are searched sooner than climbed to. */
+const FEW = 100_000
+/** How many starts are climbed from; in a large box each climb is long. */
+const startsFor = ({ paints, ...limits }: Bounds): number =>
+  countRecipes(paints, limits) < FEW ? 0 : paints <= 60 ? 5 : 2
 const MOST_STEPS = 40
 
 /**
@@ -22,7 +26,8 @@ const MOST_STEPS = 40
  * change is made again and again: a drop more or less, a paint added or exchanged. No proof, but a
  * threshold that lets a proof be short.
  */
-export function seedDrafts(objective: Objective, { paints, maxPaints, maxDrops }: Bounds): Draft[] {
+export function seedDrafts(objective: Objective, bounds: Bounds): Draft[] {
+  const { paints, maxPaints, maxDrops } = bounds
   const draft = (members: number[], drops: number[]): Draft => {
     const order = members.map((_, i) => i).sort((a, b) => members[a]! - members[b]!)
     const sorted = order.map((i) => members[i]!)
@@ -64,7 +69,7 @@ export function seedDrafts(objective: Objective, { paints, maxPaints, maxDrops }
     (one, other) => one.score - other.score,
   )
   const found = [...singles.slice(0, 20)]
-  for (const start of singles.slice(0, startsFor(paints))) {
+  for (const start of singles.slice(0, startsFor(bounds))) {
     let now = start
     for (let step = 0; step < MOST_STEPS; step++) {
       let best = now

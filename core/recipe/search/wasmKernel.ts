@@ -1,7 +1,7 @@
-import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
 import { kernelBytes } from '../kernel/kernelBytes'
 import type { SearchKernel, Take } from './kernel'
+import { greatest, least, mergedBands } from './mergedBands'
 import type { PaintTree } from './paintTree'
 import type { RatioTree } from './ratioTree'
 import type { Turn } from './targetBox'
@@ -9,6 +9,8 @@ import type { Turn } from './targetBox'
 /** Finds kept before they are handed over. */
 const ROOM = 16384
 const MOST_SLOTS = 5
+/** Bands that bounds reckon with, merged from the 36; four at a time. */
+const MERGED = 16
 /** Bytes of a find: its paints, its ratio, then X, Y, Z. */
 const ENTRY = 28
 /**
@@ -22,8 +24,18 @@ interface Exports {
   box: WebAssembly.Global
   turn: WebAssembly.Global
   slots: WebAssembly.Global
-  prepare(clusters: number, ratios: number, cells: number, room: number): void
+  prepare(
+    paints: number,
+    clusters: number,
+    mergedGroups: number,
+    ratios: number,
+    cells: number,
+    room: number,
+  ): void
+  begin(): void
   weightsAt(): number
+  paintsAt(): number
+  mergedWeightsAt(): number
   clustersAt(): number
   shapesAt(): number
   spreadsAt(): number
@@ -54,7 +66,7 @@ function kernelModule(): WebAssembly.Module | undefined {
 
 /** A module with a tree and weights laid out in its memory. */
 export function instantiate(
-  { clusters }: PaintTree,
+  tree: PaintTree,
   trees: readonly RatioTree[],
   weights: Weights,
   [alpha, beta]: Turn,
@@ -68,27 +80,43 @@ export function instantiate(
   }).exports as unknown as Exports
   const total = (part: (tree: RatioTree) => readonly unknown[]): number =>
     trees.reduce((sum, tree) => sum + part(tree).length, 0)
+  const { clusters, order } = tree
   kernel.prepare(
+    order.length,
     clusters.length,
+    MERGED / 4,
     total(({ ratios }) => ratios),
     total(({ cells }) => cells),
     ROOM,
   )
   const floats = new Float32Array(kernel.memory.buffer)
   const whole = new Int32Array(kernel.memory.buffer)
-  const at = kernel.weightsAt() >> 2
   const { x, y, z } = weights
   const u = x.map((w, i) => w - alpha * y[i]!)
   const v = z.map((w, i) => w - beta * y[i]!)
   const above = (w: Float64Array): Float64Array => w.map((one) => Math.max(0, one))
   const below = (w: Float64Array): Float64Array => w.map((one) => Math.max(0, -one))
-  ;[x, y, z, above(u), below(u), above(v), below(v)].forEach((w, k) =>
-    floats.set(w, at + k * BANDS),
-  )
+  /** Curves laid out four bands at a time, one curve after the other. */
+  const lay = (address: number, curves: readonly ArrayLike<number>[]): void => {
+    const start = address >> 2
+    curves.forEach((curve, c) => {
+      for (let i = 0; i < curve.length; i++)
+        floats[start + ((i >> 2) * curves.length + c) * 4 + (i & 3)] = curve[i]!
+    })
+  }
+  lay(kernel.weightsAt(), [x, y, z])
+  kernel.begin()
+  const bands = mergedBands(tree, weights, MERGED)
+  const summed = (curve: Float64Array): number[] =>
+    bands.map(([from, to]) => curve.subarray(from, to).reduce((sum, one) => sum + one, 0))
+  lay(kernel.mergedWeightsAt(), [x, y, z, above(u), below(u), above(v), below(v)].map(summed))
   floats.set([alpha, beta], (kernel.turn.value as number) >> 2)
+  const ends = [least, greatest] as const
   clusters.forEach(({ curves, from, to, left, right, spread }, i) => {
-    curves.forEach((curve, c) =>
-      floats.set(curve, (kernel.clustersAt() >> 2) + (6 * i + c) * BANDS),
+    if (i < order.length) lay(kernel.paintsAt() + i * 288, [curves[0], curves[2]])
+    lay(
+      kernel.clustersAt() + i * MERGED * 24,
+      curves.map((curve, c) => bands.map(([from, to]) => ends[c % 2]!(curve, from, to))),
     )
     whole.set([from, to, left, right], (kernel.shapesAt() >> 2) + 4 * i)
     floats[(kernel.spreadsAt() >> 2) + i] = spread

@@ -4,14 +4,19 @@
  * docs/search.md has the proofs. Built by `npm run kernel` into kernelBytes.ts.
  */
 
-const GROUPS: i32 = 9
-/** Bytes of one curve of 36 bands. */
-const CURVE: usize = 144
-/** A cluster's curves: least and greatest K, S and reflectance. */
-const CLUSTER: usize = 6 * CURVE
+/** Bytes of a paint's K and S, four bands of each in turn, and of the weights of X, Y, Z. */
+const PAINT: usize = 9 * 32
+const WEIGHTS: usize = 9 * 48
+/** The bands of the blue, which hold nearly all of Z. */
+const BLUE_PAINT: usize = 4 * 32
+const BLUE_WEIGHTS: usize = 4 * 48
+/** Bytes of four merged bands of a cluster: least and greatest K, S and reflectance. */
+const MERGED: usize = 96
+/** Bytes of four merged bands of the weights: X, Y, Z and the two signs of U and V. */
+const MERGED_WEIGHTS: usize = 112
 const MOST_SLOTS: i32 = 5
 /** So few mixes are evaluated one by one instead of bounded further, and so few are not bounded at all. */
-const LEAF: i64 = 8
+const LEAF: i64 = 16
 const WORTH: i64 = 4
 /** Clusters are split when they make so much of the bound's width, else the ratios. */
 const CLUSTERS_FIRST: f32 = 0.5
@@ -21,7 +26,13 @@ const LEAVES: f32 = 0.4
 const TRACE: f32 = 1e-12
 
 let weights: usize = 0
+let paints: usize = 0
+let mergedWeights: usize = 0
 let clusters: usize = 0
+/** Bytes of a cluster, so many groups of four merged bands. */
+let clusterSize: usize = 0
+/** What the bands beyond the blue can add to Z at most. */
+let restOfZ: f32 = 0
 /** Per cluster four i32: first and last paint (end excluded), left and right child. */
 let shapes: usize = 0
 let spreads: usize = 0
@@ -51,24 +62,28 @@ let byClusters: f32 = 0
 let count: i32 = 0
 let nodes: i32 = 0
 let chosen: usize = memory.data(20, 16)
-/** Sums of K and S of the first slots, slot by slot. */
-let prefix: usize = memory.data(5 * 288, 16)
-
 /** Called when the list of finds is full; may narrow the box. */
 @external("search", "drain")
 declare function drain(): void
 
 export function prepare(
+  paintCount: i32,
   clusterCount: i32,
+  mergedGroups: i32,
   ratioCount: i32,
   cellCount: i32,
   mostFound: i32,
 ): void {
-  let at: usize = (__heap_base + 15) & ~15
+  let at: usize = (__heap_base + 63) & ~63
   weights = at
-  at += 7 * CURVE
+  at += WEIGHTS
+  paints = at
+  at += <usize>paintCount * PAINT
+  mergedWeights = at
+  at += <usize>mergedGroups * MERGED_WEIGHTS
   clusters = at
-  at += <usize>clusterCount * CLUSTER
+  clusterSize = <usize>mergedGroups * MERGED
+  at += <usize>clusterCount * clusterSize
   shapes = at
   at += <usize>clusterCount * 16
   spreads = at
@@ -85,8 +100,20 @@ export function prepare(
   const pages = <i32>((at + 65535) >>> 16)
   if (pages > memory.size()) memory.grow(pages - memory.size())
 }
+/** Called once the weights are laid out. */
+export function begin(): void {
+  let rest = f32x4.splat(0)
+  for (let w = weights + BLUE_WEIGHTS; w < weights + WEIGHTS; w += 48) rest = f32x4.add(rest, v128.load(w, 32))
+  restOfZ = sum(rest)
+}
 export function weightsAt(): usize {
   return weights
+}
+export function paintsAt(): usize {
+  return paints
+}
+export function mergedWeightsAt(): usize {
+  return mergedWeights
 }
 export function clustersAt(): usize {
   return clusters
@@ -179,29 +206,30 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
   let vh = f32x4.splat(0)
   let own = f32x4.splat(0)
   // Slots that are not there stand in the first one's place; their shares are nought.
-  const c0 = clusters + <usize>load<i32>(at) * CLUSTER
-  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * CLUSTER : c0
-  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * CLUSTER : c0
-  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
-    let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 4 * CURVE), v128.load(c1 + g, 4 * CURVE)), v128.load(c2 + g, 4 * CURVE))
-    let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 5 * CURVE), v128.load(c1 + g, 5 * CURVE)), v128.load(c2 + g, 5 * CURVE))
+  const c0 = clusters + <usize>load<i32>(at) * clusterSize
+  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * clusterSize : c0
+  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * clusterSize : c0
+  let w = mergedWeights
+  for (let g: usize = 0; g < clusterSize; g += MERGED) {
+    let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 64), v128.load(c1 + g, 64)), v128.load(c2 + g, 64))
+    let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 80), v128.load(c1 + g, 80)), v128.load(c2 + g, 80))
     for (let j = 3; j < n; j++) {
-      const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * CLUSTER + g
-      least = f32x4.pmin(least, v128.load(curve, 4 * CURVE))
-      most = f32x4.pmax(most, v128.load(curve, 5 * CURVE))
+      const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * clusterSize + g
+      least = f32x4.pmin(least, v128.load(curve, 64))
+      most = f32x4.pmax(most, v128.load(curve, 80))
     }
     const kl0 = v128.load(c0 + g)
     const kl1 = v128.load(c1 + g)
     const kl2 = v128.load(c2 + g)
-    const kh0 = v128.load(c0 + g, CURVE)
-    const kh1 = v128.load(c1 + g, CURVE)
-    const kh2 = v128.load(c2 + g, CURVE)
-    const sl0 = v128.load(c0 + g, 2 * CURVE)
-    const sl1 = v128.load(c1 + g, 2 * CURVE)
-    const sl2 = v128.load(c2 + g, 2 * CURVE)
-    const sh0 = v128.load(c0 + g, 3 * CURVE)
-    const sh1 = v128.load(c1 + g, 3 * CURVE)
-    const sh2 = v128.load(c2 + g, 3 * CURVE)
+    const kh0 = v128.load(c0 + g, 16)
+    const kh1 = v128.load(c1 + g, 16)
+    const kh2 = v128.load(c2 + g, 16)
+    const sl0 = v128.load(c0 + g, 32)
+    const sl1 = v128.load(c1 + g, 32)
+    const sl2 = v128.load(c2 + g, 32)
+    const sh0 = v128.load(c0 + g, 48)
+    const sh1 = v128.load(c1 + g, 48)
+    const sh2 = v128.load(c2 + g, 48)
     let qh = f32x4.splat(0)
     let ql = f32x4.splat(Infinity)
     let qhs = f32x4.splat(0)
@@ -215,12 +243,12 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
       let sl = f32x4.add(f32x4.add(f32x4.mul(d0, sl0), f32x4.mul(d1, sl1)), f32x4.mul(d2, sl2))
       let sh = f32x4.add(f32x4.add(f32x4.mul(d0, sh0), f32x4.mul(d1, sh1)), f32x4.mul(d2, sh2))
       for (let j = 3; j < n; j++) {
-        const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * CLUSTER + g
+        const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * clusterSize + g
         const d = v128.load32_splat(corner + <usize>j * 4)
         kl = f32x4.add(kl, f32x4.mul(d, v128.load(curve)))
-        kh = f32x4.add(kh, f32x4.mul(d, v128.load(curve, CURVE)))
-        sl = f32x4.add(sl, f32x4.mul(d, v128.load(curve, 2 * CURVE)))
-        sh = f32x4.add(sh, f32x4.mul(d, v128.load(curve, 3 * CURVE)))
+        kh = f32x4.add(kh, f32x4.mul(d, v128.load(curve, 16)))
+        sl = f32x4.add(sl, f32x4.mul(d, v128.load(curve, 32)))
+        sh = f32x4.add(sh, f32x4.mul(d, v128.load(curve, 48)))
       }
       // Both quotients share one division.
       const inverse = f32x4.div(f32x4.splat(1), f32x4.mul(sl, sh))
@@ -236,9 +264,9 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
     const shared = f32x4.div(f32x4.splat(ENTERS), f32x4.mul(p, q))
     const low = f32x4.pmax(least, f32x4.mul(q, shared))
     const high = f32x4.pmin(most, f32x4.mul(p, shared))
-    const wx = v128.load(weights + g)
-    const wy = v128.load(weights + g, CURVE)
-    const wz = v128.load(weights + g, 2 * CURVE)
+    const wx = v128.load(w)
+    const wy = v128.load(w, 16)
+    const wz = v128.load(w, 32)
     xl = f32x4.add(xl, f32x4.mul(wx, low))
     yl = f32x4.add(yl, f32x4.mul(wy, low))
     zl = f32x4.add(zl, f32x4.mul(wz, low))
@@ -246,10 +274,10 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
     yh = f32x4.add(yh, f32x4.mul(wy, high))
     zh = f32x4.add(zh, f32x4.mul(wz, high))
     // The turned axes have weights of both signs: what is negative takes the other end.
-    const up = v128.load(weights + g, 3 * CURVE)
-    const un = v128.load(weights + g, 4 * CURVE)
-    const vp = v128.load(weights + g, 5 * CURVE)
-    const vn = v128.load(weights + g, 6 * CURVE)
+    const up = v128.load(w, 48)
+    const un = v128.load(w, 64)
+    const vp = v128.load(w, 80)
+    const vn = v128.load(w, 96)
     ul = f32x4.add(ul, f32x4.sub(f32x4.mul(up, low), f32x4.mul(un, high)))
     uh = f32x4.add(uh, f32x4.sub(f32x4.mul(up, high), f32x4.mul(un, low)))
     vl = f32x4.add(vl, f32x4.sub(f32x4.mul(vp, low), f32x4.mul(vn, high)))
@@ -257,6 +285,7 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
     // Where the corners' own ranges, on average, are wider in log K/S than half the whole range.
     const wide = f32x4.gt(f32x4.mul(f32x4.mul(qhs, qhs), ql), f32x4.mul(f32x4.mul(qls, qls), qh))
     own = f32x4.add(own, v128.and(wide, f32x4.mul(wy, f32x4.sub(high, low))))
+    w += MERGED_WEIGHTS
   }
   const least = sum(yl)
   const most = sum(yh)
@@ -275,36 +304,48 @@ function mayReach(n: i32, at: usize, cell: i32): bool {
   )
 }
 
-/** The last paint of a mix added to the sums of the others: X, Y, Z into `xyz`. */
-// @ts-ignore: decorator
-@inline
-function finish(sums: usize, paint: usize, amount: v128): void {
+/** X, Y, Z of the chosen paints at the ratio into `xyz`; false when its blue already says it misses the box. */
+function evaluate(n: i32): bool {
+  const drops = ratios + <usize>ratio * 20
+  const p0 = paints + <usize>load<i32>(chosen) * PAINT
+  const p1 = n > 1 ? paints + <usize>load<i32>(chosen, 4) * PAINT : p0
+  const p2 = n > 2 ? paints + <usize>load<i32>(chosen, 8) * PAINT : p0
+  const d0 = v128.load32_splat(drops)
+  const d1 = v128.load32_splat(drops, 4)
+  const d2 = v128.load32_splat(drops, 8)
   let X = f32x4.splat(0)
   let Y = f32x4.splat(0)
   let Z = f32x4.splat(0)
-  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
-    const k = f32x4.add(v128.load(sums + g), f32x4.mul(amount, v128.load(paint + g)))
-    const s = f32x4.add(v128.load(sums + g, CURVE), f32x4.mul(amount, v128.load(paint + g, 2 * CURVE)))
+  let w = weights
+  for (let g: usize = 0; g < PAINT; g += 32) {
+    let k = f32x4.add(
+      f32x4.add(f32x4.mul(d0, v128.load(p0 + g)), f32x4.mul(d1, v128.load(p1 + g))),
+      f32x4.mul(d2, v128.load(p2 + g)),
+    )
+    let s = f32x4.add(
+      f32x4.add(f32x4.mul(d0, v128.load(p0 + g, 16)), f32x4.mul(d1, v128.load(p1 + g, 16))),
+      f32x4.mul(d2, v128.load(p2 + g, 16)),
+    )
+    for (let j = 3; j < n; j++) {
+      const paint = paints + <usize>load<i32>(chosen + <usize>j * 4) * PAINT + g
+      const d = v128.load32_splat(drops + <usize>j * 4)
+      k = f32x4.add(k, f32x4.mul(d, v128.load(paint)))
+      s = f32x4.add(s, f32x4.mul(d, v128.load(paint, 16)))
+    }
     const r = reflect(k, s)
-    X = f32x4.add(X, f32x4.mul(v128.load(weights + g), r))
-    Y = f32x4.add(Y, f32x4.mul(v128.load(weights + g, CURVE), r))
-    Z = f32x4.add(Z, f32x4.mul(v128.load(weights + g, 2 * CURVE), r))
+    X = f32x4.add(X, f32x4.mul(v128.load(w), r))
+    Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
+    Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
+    w += 48
+    if (g == BLUE_PAINT - 32) {
+      const blue = sum(Z)
+      if (blue > load<f32>(box, 20) || blue + restOfZ < load<f32>(box, 16)) return false
+    }
   }
   store<f32>(xyz, sum(X))
   store<f32>(xyz, sum(Y), 4)
   store<f32>(xyz, sum(Z), 8)
-}
-
-/** Sums of K and S with one more paint. */
-function push(from: usize, to: usize, paint: usize, amount: v128): void {
-  for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
-    v128.store(to + g, f32x4.add(v128.load(from + g), f32x4.mul(amount, v128.load(paint + g))))
-    v128.store(
-      to + g,
-      f32x4.add(v128.load(from + g, CURVE), f32x4.mul(amount, v128.load(paint + g, 2 * CURVE))),
-      CURVE,
-    )
-  }
+  return true
 }
 
 /** Writes the last evaluation down if it lies in the box. */
@@ -332,27 +373,20 @@ function keep(n: i32): void {
   count++
 }
 
-/** Every mix of the slots' paints, one by one; those in the box are written down. */
-function leaf(n: i32, at: usize, j: i32, after: i32): void {
+/** Every mix of the slots' paints at some ratios, one by one; those in the box are written down. */
+function leaf(n: i32, at: usize, j: i32, after: i32, first: i32, last: i32): void {
   const cluster = load<i32>(at + <usize>j * 4)
   const shape = shapes + <usize>cluster * 16
   const from = max(load<i32>(shape), after)
   const to = load<i32>(shape, 4)
-  const sums = prefix + <usize>j * 288
-  const drop = ratios + <usize>ratio * 20
-  const amount = v128.load32_splat(drop + <usize>j * 4)
   for (let p = from; p < to; p++) {
-    // The clusters of single paints stand first, in tree order.
-    const paint = clusters + <usize>p * CLUSTER
     store<i32>(chosen + <usize>j * 4, p)
     if (j < n - 1) {
-      push(sums, sums + 288, paint, amount)
-      leaf(n, at, j + 1, p + 1)
+      leaf(n, at, j + 1, p + 1, first, last)
       continue
     }
-    nodes++
-    finish(sums, paint, amount)
-    keep(n)
+    nodes += last - first
+    for (ratio = first; ratio < last; ratio++) if (evaluate(n)) keep(n)
   }
 }
 
@@ -383,7 +417,7 @@ function visit(n: i32, level: i32, cell: i32): void {
   const all = combinations * many
   if (all > WORTH && !mayReach(n, at, cell)) return
   if (all <= LEAF || level >= 79) {
-    for (ratio = firstRatio; ratio < lastRatio; ratio++) leaf(n, at, 0, 0)
+    leaf(n, at, 0, 0, firstRatio, lastRatio)
     return
   }
   if (many > 1 && (split < 0 || byClusters < CLUSTERS_FIRST)) {
@@ -413,43 +447,44 @@ function visit(n: i32, level: i32, cell: i32): void {
 
 /** Everything below the clusters in the first level of `slots`, at the ratios of a cell. */
 export function search(n: i32, cell: i32): void {
-  memory.fill(prefix, 0, 288)
   visit(n, 0, cell)
 }
 
 /** Many mixes of three: paints as u16, drops as f32, three each; X, Y, Z as f32 out. */
-export function evaluateThree(many: i32, paints: usize, amounts: usize, out: usize): void {
+export function evaluateThree(many: i32, members: usize, amounts: usize, out: usize): void {
   for (let m = 0; m < many; m++) {
-    const a = clusters + <usize>load<u16>(paints) * CLUSTER
-    const b = clusters + <usize>load<u16>(paints, 2) * CLUSTER
-    const c = clusters + <usize>load<u16>(paints, 4) * CLUSTER
+    const a = paints + <usize>load<u16>(members) * PAINT
+    const b = paints + <usize>load<u16>(members, 2) * PAINT
+    const c = paints + <usize>load<u16>(members, 4) * PAINT
     const da = v128.load32_splat(amounts)
     const db = v128.load32_splat(amounts, 4)
     const dc = v128.load32_splat(amounts, 8)
     let X = f32x4.splat(0)
     let Y = f32x4.splat(0)
     let Z = f32x4.splat(0)
-    for (let g: usize = 0; g < <usize>GROUPS * 16; g += 16) {
+    let w = weights
+    for (let g: usize = 0; g < PAINT; g += 32) {
       const k = f32x4.add(
         f32x4.add(f32x4.mul(da, v128.load(a + g)), f32x4.mul(db, v128.load(b + g))),
         f32x4.mul(dc, v128.load(c + g)),
       )
       const s = f32x4.add(
         f32x4.add(
-          f32x4.mul(da, v128.load(a + g, 2 * CURVE)),
-          f32x4.mul(db, v128.load(b + g, 2 * CURVE)),
+          f32x4.mul(da, v128.load(a + g, 16)),
+          f32x4.mul(db, v128.load(b + g, 16)),
         ),
-        f32x4.mul(dc, v128.load(c + g, 2 * CURVE)),
+        f32x4.mul(dc, v128.load(c + g, 16)),
       )
       const r = reflect(k, s)
-      X = f32x4.add(X, f32x4.mul(v128.load(weights + g), r))
-      Y = f32x4.add(Y, f32x4.mul(v128.load(weights + g, CURVE), r))
-      Z = f32x4.add(Z, f32x4.mul(v128.load(weights + g, 2 * CURVE), r))
+      X = f32x4.add(X, f32x4.mul(v128.load(w), r))
+      Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
+      Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
+      w += 48
     }
     store<f32>(out, sum(X))
     store<f32>(out, sum(Y), 4)
     store<f32>(out, sum(Z), 8)
-    paints += 6
+    members += 6
     amounts += 12
     out += 12
   }
