@@ -84,15 +84,17 @@ test('a large box is searched with progress, can be stopped and never holds the 
   await expect(page.getByText(/Best so far \d+\.\d; nothing can be more than/)).toBeVisible({
     timeout: 15_000,
   })
-  await watchLongTasks(page)
   await expect(page.getByRole('progressbar', { name: 'Search' })).toBeVisible()
-  // Ten new questions in a second leave one search running, and it is the newest.
+  // Ten new questions in a second leave one search running, and it is the newest. A search on the page
+  // would hold it every time; a stall of the machine does not come three times.
   const drops = page.locator('select[aria-label="Most drops"]')
-  for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
-    await drops.selectOption(most)
-  await page.waitForTimeout(600)
-  // A search on the page would hold it for seconds; a busy machine may stretch a frame.
-  expect((await longTasks(page)).filter((ms) => ms > 120)).toEqual([])
+  await expect(async () => {
+    await watchLongTasks(page)
+    for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
+      await drops.selectOption(most)
+    await page.waitForTimeout(600)
+    expect(await longTasks(page)).toEqual([])
+  }).toPass({ timeout: 10_000 })
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible()
 })

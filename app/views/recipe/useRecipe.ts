@@ -68,7 +68,7 @@ export function useRecipe(step: () => StepKey) {
     search.news
       ? alternatives(
           // While it runs the few best are enough; the rest is weighed at the end.
-          byCloseness([...search.news.best.slice(0, search.running ? 6 : 60), ...search.others]),
+          byCloseness([...search.news.best.slice(0, search.running ? 6 : 30), ...search.others]),
           toRaw(shown.value.reflectance),
           wishes.prefer
             ? {

@@ -28,15 +28,18 @@ const MOST_STEPS = 40
  */
 export function seedDrafts(objective: Objective, bounds: Bounds): Draft[] {
   const { paints, maxPaints, maxDrops } = bounds
-  const draft = (members: number[], drops: number[]): Draft => {
+  const draft = (members: number[], drops: number[]): Draft => ({
+    members,
+    drops,
+    score: objective.score(members, drops, members.length),
+  })
+  /** As the box has the paints; scores are summed in that order. */
+  const inOrder = ({ members, drops }: Draft): Draft => {
     const order = members.map((_, i) => i).sort((a, b) => members[a]! - members[b]!)
-    const sorted = order.map((i) => members[i]!)
-    const amounts = order.map((i) => drops[i]!)
-    return {
-      members: sorted,
-      drops: amounts,
-      score: objective.score(sorted, amounts, sorted.length),
-    }
+    return draft(
+      order.map((i) => members[i]!),
+      order.map((i) => drops[i]!),
+    )
   }
   const neighbours = function* ({ members, drops }: Draft): Generator<Draft> {
     const total = drops.reduce((sum, d) => sum + d, 0)
@@ -75,7 +78,7 @@ export function seedDrafts(objective: Objective, bounds: Bounds): Draft[] {
       let best = now
       for (const next of neighbours(now)) if (next.score < best.score) best = next
       if (best === now) break
-      now = best
+      now = inOrder(best)
       found.push(now)
     }
   }
