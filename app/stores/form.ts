@@ -1,4 +1,4 @@
-import { proxy, transfer, wrap } from 'comlink'
+import { proxy, wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { forms } from '../../core'
@@ -16,6 +16,8 @@ export const useForm = defineStore('form', () => {
   /** Share of a sculpt that is read; nothing when none is being read. */
   const progress = ref<number>()
   const trouble = ref('')
+  /** How fine a sculpt is taken: what draws it says so. */
+  const detail = ref<'fine' | 'coarse'>('coarse')
   const key = computed<FormKey>(() => store.plan.form ?? 'head')
   const name = computed(() => own.value?.name ?? forms[key.value].name)
   let worker: ReturnType<typeof wrap<SculptApi>> | undefined
@@ -65,11 +67,11 @@ export const useForm = defineStore('form', () => {
     progress.value = 0
     const figure = store.figure.id
     try {
-      const bytes = await file.arrayBuffer()
       const made = await api().read(
         figure,
         file.name,
-        transfer(bytes, [bytes]),
+        file,
+        detail.value,
         proxy((done: number) => (progress.value = done)),
       )
       if ('trouble' in made) trouble.value = `${file.name}: ${made.trouble}`
@@ -91,5 +93,5 @@ export const useForm = defineStore('form', () => {
     own.value = undefined
     await open(store.figure.id, key.value)
   }
-  return { geometry, own, name, key, progress, trouble, load, drop }
+  return { geometry, own, name, key, progress, trouble, detail, load, drop }
 })

@@ -4,12 +4,13 @@ import type { BufferGeometry, Mesh } from 'three'
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
 import { OBJLoader } from 'three/addons/loaders/OBJLoader.js'
 import { STLLoader } from 'three/addons/loaders/STLLoader.js'
-import { bakeSculpt, samplesOf, thinned } from '../../core'
+import { bakeSculpt, curvatureOf, samplesOf, SHOWN_CELLS, thinned } from '../../core'
 import type { FormSamples, Sculpt } from '../../core'
 
 /** A sculpt with the points that shares are measured on. */
 export interface ShownForm extends Sculpt {
   samples: FormSamples
+  curvature: Float32Array
 }
 
 /** A sculpt of the painter’s own, kept with a figure in this browser. */
@@ -26,6 +27,7 @@ const handed = <T extends ShownForm>(made: T): T =>
     made.positions.buffer,
     made.normals.buffer,
     made.occlusion.buffer,
+    made.curvature.buffer,
     made.triangles.buffer,
   ])
 
@@ -33,6 +35,7 @@ const MOST_SAMPLES = 3000
 const shown = (made: Sculpt): ShownForm => ({
   ...made,
   samples: thinned(samplesOf(made, made.occlusion), MOST_SAMPLES),
+  curvature: curvatureOf(made),
 })
 
 const MOST_BYTES = 200 * 1024 * 1024
@@ -111,21 +114,26 @@ const api = {
   /** The sculpt kept with a figure, if there is one. */
   async kept(figure: string): Promise<KeptSculpt | undefined> {
     const found = await sculpts.getItem<KeptSculpt>(figure)
-    return found ? handed({ ...found, kept: true }) : undefined
+    // What an earlier version kept has no curvature.
+    return found
+      ? handed({ ...found, curvature: found.curvature ?? curvatureOf(found), kept: true })
+      : undefined
   },
   drop: (figure: string): Promise<void> => sculpts.removeItem(figure),
   /** A sculpt of the painter's own, or why it cannot be taken. */
   async read(
     figure: string,
     name: string,
-    data: ArrayBuffer,
+    file: Blob,
+    detail: keyof typeof SHOWN_CELLS,
     tell: (done: number) => void,
   ): Promise<KeptSculpt | { trouble: string }> {
     try {
-      if (data.byteLength > MOST_BYTES)
+      if (file.size > MOST_BYTES)
         throw new RangeError(`is larger than ${MOST_BYTES / 1024 / 1024} MB`)
       tell(0.02)
-      const made = { ...shown(bakeSculpt(await corners(name, data), tell)), name }
+      const points = await corners(name, await file.arrayBuffer())
+      const made = { ...shown(bakeSculpt(points, tell, SHOWN_CELLS[detail])), name }
       const kept = await sculpts.setItem(figure, made).then(
         () => true,
         () => false,

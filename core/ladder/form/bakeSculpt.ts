@@ -7,8 +7,9 @@ export interface Sculpt extends Mesh {
 
 /** Most triangles that are taken. */
 export const MOST_TRIANGLES = 500_000
-/** Cells along the longest side, for what is shown and for what covers what. */
-const SHOWN_CELLS = 140
+/** Cells along the longest side, for what is shown: by a graphics processor, and without one. */
+export const SHOWN_CELLS = { fine: 180, coarse: 70 }
+/** The same for what covers what. */
 const COVER_CELLS = 96
 
 /**
@@ -16,7 +17,7 @@ const COVER_CELLS = 96
  * area-weighted means of its triangles.
  * @param corners nine numbers a triangle, as they come from a file.
  */
-function clustered(corners: Float32Array, tell: (done: number) => void): Mesh {
+function clustered(corners: Float32Array, cells: number, tell: (done: number) => void): Mesh {
   const many = corners.length / 9
   const least = [Infinity, Infinity, Infinity]
   const most = [-Infinity, -Infinity, -Infinity]
@@ -29,7 +30,7 @@ function clustered(corners: Float32Array, tell: (done: number) => void): Mesh {
   const size = Math.max(...most.map((m, a) => m - least[a]!))
   const scale = 2 / size
   const middle = most.map((m, a) => (m + least[a]!) / 2)
-  const cell = (size / SHOWN_CELLS) * (many > 60_000 ? 1 : 0.02)
+  const cell = (size / cells) * (many > cells * cells * 3 ? 1 : 0.02)
   const side = Math.ceil(size / cell) + 2
   const seen = new Map<number, number>()
   const sums: number[] = []
@@ -161,13 +162,15 @@ function coverOf(
 }
 
 /**
- * Makes a sculpt ready: middle at the origin, longest side 2, at most some ten thousand points.
+ * Makes a sculpt ready: middle at the origin, longest side 2, points nearer than a cell made one.
  * @param corners nine numbers a triangle.
+ * @param cells along the longest side; few where each triangle is drawn without a graphics processor.
  * @throws RangeError saying what is wrong: no triangles, too many, numbers that are none, no size.
  */
 export function bakeSculpt(
   corners: Float32Array,
   tell: (done: number) => void = () => undefined,
+  cells: number = SHOWN_CELLS.coarse,
 ): Sculpt {
   const many = corners.length / 9
   if (many < 1) throw new RangeError('the file has no triangles in it')
@@ -178,7 +181,7 @@ export function bakeSculpt(
   const bad = corners.findIndex((v) => !Number.isFinite(v))
   if (bad >= 0)
     throw new RangeError(`triangle ${Math.floor(bad / 9) + 1} has a corner that is no number`)
-  const mesh = clustered(corners, tell)
+  const mesh = clustered(corners, cells, tell)
   if (mesh.triangles.length === 0 || !mesh.positions.every(Number.isFinite))
     throw new RangeError('the sculpt has no size: all its corners lie together')
   const occlusion = coverOf(mesh, tell)

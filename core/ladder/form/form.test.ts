@@ -4,6 +4,7 @@ import { baseReflectance } from '../../tone/tone'
 import { plainMood } from '../mood'
 import { ladderTargets } from '../targets'
 import { bakeSculpt } from './bakeSculpt'
+import { curvatureOf } from './curvature'
 import { forms } from './forms'
 import { headPoints } from './headPoints'
 import { keyVector, lightLevel, usualKey } from './lightLevel'
@@ -154,6 +155,24 @@ describe('a sculpt of one’s own', () => {
       return points.reduce((sum, p) => sum + cover(p), 0) / points.length
     }
     expect(mean((one) => one > 0.5)).toBeGreaterThan(mean((one) => one < 0.05) + 0.1)
+  })
+
+  it('bends by 1/r on a ball and by half of that round a pipe (differential geometry)', () => {
+    const bent = (
+      distance: (x: number, y: number, z: number) => number,
+      inside: number,
+    ): number[] => {
+      const mesh = surfaceNet(distance, 40)
+      const within = (p: number): boolean => Math.abs(mesh.positions[3 * p + 2]!) < inside
+      return [...curvatureOf(mesh)].filter((_, p) => within(p))
+    }
+    const mean = (all: number[]): number => all.reduce((a, b) => a + b, 0) / all.length
+    expect(mean(bent((x, y, z) => Math.hypot(x, y, z) - 0.5, 1))).toBeCloseTo(2, 1)
+    // Edges lie along the pipe and round it in unequal parts.
+    const pipe = mean(bent((x, y) => Math.hypot(x, y) - 0.5, 0.6))
+    expect(Math.abs(pipe - 1)).toBeLessThan(0.12)
+    // Seen from within, the same ball is a hollow.
+    expect(mean(bent((x, y, z) => 0.5 - Math.hypot(x, y, z), 0.4))).toBeCloseTo(-2, 1)
   })
 
   it('is refused with a reason when it is broken', () => {

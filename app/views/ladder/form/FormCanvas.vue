@@ -15,6 +15,8 @@ const props = withDefaults(
     blend?: number
     grey?: boolean
     turning?: boolean
+    /** Picks ridges out with light. */
+    ridges?: boolean
     /** Other colours than the ladder’s, dark to light, the middle one the base. */
     labs?: readonly Lab[]
   }>(),
@@ -41,6 +43,7 @@ const look = computed(() => {
     hollow,
     key: keyVector(store.plan.key ?? usualKey),
     blend: props.blend,
+    ridges: props.ridges ? 1 : 0,
     colours: shown.map(({ L, a, b }) => {
       return displayColour(props.grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb
     }),
@@ -50,6 +53,7 @@ const look = computed(() => {
 onMounted(() => {
   try {
     scene.value = formScene(canvas.value!)
+    form.detail = scene.value.software ? 'coarse' : 'fine'
   } catch {
     without.value = true
     return
