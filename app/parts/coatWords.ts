@@ -1,4 +1,4 @@
-import type { LadderRole, MixRef, Place } from '../../core'
+import type { LadderRole, Look, MixRef, Place } from '../../core'
 import { paintOf } from '../stores/paints'
 
 export const roleWords: Readonly<Record<LadderRole, string>> = {
@@ -10,11 +10,22 @@ export const roleWords: Readonly<Record<LadderRole, string>> = {
   light: 'the light',
   lightest: 'the lightest step',
 }
-export const placeWords: Readonly<Record<Place, string>> = {
+const placeNames: Readonly<Record<string, string>> = {
   all: 'all over',
   shadow: 'in the shadow',
   middle: 'in the middle',
   lights: 'on the lights',
+  left: 'on the left side',
+  right: 'on the right side',
+}
+/** Where a coat goes, in words; zones by their own names. */
+export const placeWords = (place: Place, zones: readonly { key: string; name: string }[]): string =>
+  placeNames[place] ??
+  `on the ${zones.find(({ key }) => `zone ${key}` === place)?.name ?? place.slice(5)}`
+export const lookWords: Readonly<Record<Look, string>> = {
+  measured: 'as measured',
+  dry: 'dry, by eye',
+  wet: 'wet, by eye',
 }
 
 /** A mix in a painter's words. */

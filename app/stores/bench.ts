@@ -31,7 +31,10 @@ export const useBench = defineStore('bench', () => {
         },
         {
           slower: state.value.slower,
-          wordsOf: ({ mix, place }) => ({ mix: mixWords(mix), place: placeWords[place ?? 'all'] }),
+          wordsOf: ({ mix, place }) => ({
+            mix: mixWords(mix),
+            place: placeWords(place ?? 'all', coats.zones),
+          }),
         },
       ),
     )

@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia'
-import { computed, toRaw } from 'vue'
-import { labOf, lightPlaces, methods, reliefs, resolveStack, stackLayers } from '../../core'
-import type { FigureStack, Lab, LightPlace, Relief, Stack } from '../../core'
+import { computed, ref, toRaw } from 'vue'
+import {
+  asSeen,
+  finishOf,
+  labOf,
+  lightPlaces,
+  methods,
+  reliefs,
+  resolveStack,
+  stackLayers,
+  zonesOf,
+} from '../../core'
+import type { FigureStack, Lab, LightPlace, Look, Relief, Spot, Stack } from '../../core'
 import { useLadder } from './ladder'
 import { paintOf } from './paints'
 import { useProject } from './project'
@@ -39,16 +49,28 @@ export const useCoats = defineStore('coats', () => {
       paintOf,
     ),
   )
+  /** Places of life that a coat may be kept to. */
+  const zones = computed(() => zonesOf(store.figure.tone).filter(({ key }) => key !== 'base'))
+  /** Where on the figure one looks, and with what eye. */
+  const spot = ref<Omit<Spot, 'light'>>({})
+  const look = ref<Look>('measured')
+  const finish = computed(() => finishOf(stack.value.coats))
   const layers = computed<LayerLabs | undefined>(() => {
     if (trouble.value) return undefined
     const placed = lightPlaces.map((where) => {
-      const found = stackLayers(stack.value, where)
-      const labs = reliefs.map((relief) => [relief, found[relief].map((r) => labOf(r))] as const)
+      const found = stackLayers(stack.value, { light: where, ...spot.value })
+      const { coats } = stack.value
+      const labs = reliefs.map((relief) => {
+        const seen = found[relief].map((r, i) =>
+          labOf(asSeen(r, finishOf(coats.slice(0, i)), look.value)),
+        )
+        return [relief, seen] as const
+      })
       return [where, Object.fromEntries(labs)] as const
     })
     return Object.fromEntries(placed) as unknown as LayerLabs
   })
   const set = (made: Partial<FigureStack>, tag = ''): void =>
     store.setStack({ ...JSON.parse(JSON.stringify(plan.value)), ...made }, tag)
-  return { plan, stack, layers, trouble, set }
+  return { plan, stack, layers, zones, spot, look, finish, trouble, set }
 })

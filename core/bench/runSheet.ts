@@ -61,14 +61,15 @@ export function runSheet(figure: SheetFigure, { slower = 1, wordsOf }: SheetOpti
     const { name, thinner: usual } = coatKinds[coat.kind]
     const thinner = coat.thinner ?? usual
     const passes = coat.passes ?? 1
-    if (coat.kind === 'varnish') return move(`coat ${i}`, 'varnish', 'Varnish, thin and even')
+    if (coat.kind === 'varnish')
+      return move(`coat ${i}`, 'varnish', `Varnish, ${coat.finish ?? 'matt'}, thin and even`)
     const times = passes > 1 ? `, ${passes} thin passes` : ''
     return move(
       `coat ${i}`,
       coat.kind,
-      `${name[0]!.toUpperCase()}${name.slice(1)} of ${mix} ${place}, thinned ${thinner} : 1${times}`,
+      `${name[0]!.toUpperCase()}${name.slice(1)} of ${mix} ${place}, thinned ${thinner} : 1${coat.thinnedWith === 'medium' ? ' with medium' : ''}${times}`,
       passes,
-      `${mix} ${thinner}`,
+      `${mix} ${thinner}${coat.thinnedWith ?? ''}`,
     )
   })
   return [

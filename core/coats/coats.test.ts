@@ -6,7 +6,7 @@ import { filmReflectance } from '../paint/film'
 import { mixPaints } from '../paint/mix'
 import { starterPaints } from '../paint/starter'
 import { coatKindKeys, dryFilmUm, reliefs } from './dryFilm'
-import { lightPlaces, places, stackLayers } from './stack'
+import { asSeen, finishOf, lightPlaces, places, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
 import { of, seen, coatOf, upTo, flat, end, pale, dark } from './coats.fixture'
 
@@ -65,6 +65,54 @@ describe('stacks', () => {
   })
 })
 
+describe('thinner, sides and finish', () => {
+  const wash = coatOf('wash', [['burnt-umber', 1]], { thinner: 4 })
+  it('medium holds a wash where it is put, by half; a hand of one’s own is taken as given', () => {
+    const held: StackCoat = { ...wash, thinnedWith: 'medium' }
+    for (const relief of reliefs)
+      expect(dryFilmUm(held, relief)).toBeCloseTo(
+        (dryFilmUm(wash, relief) + dryFilmUm({ ...wash, kind: 'layer' }, 'flat')) / 2,
+        9,
+      )
+    const own: StackCoat = { ...wash, on: { recess: 3, flat: 0.1, ridge: 0 } }
+    expect(dryFilmUm(own, 'recess') / dryFilmUm(own, 'flat')).toBeCloseTo(30, 9)
+    expect(dryFilmUm(own, 'ridge')).toBe(0)
+  })
+
+  it('a coat kept to a side or a place of life is laid there and nowhere else', () => {
+    const stack = flat(pale, [
+      { ...wash, place: 'left' },
+      { ...wash, place: 'zone lower-lip' },
+    ])
+    const after = (spot: object) => stackLayers(stack, { light: 'middle', ...spot }).flat
+    expect(after({})[2]).toEqual(pale)
+    expect(labOf(after({ side: 'left' })[1]!).L).toBeLessThan(labOf(pale).L - 1)
+    expect(after({ side: 'right' })[1]).toEqual(pale)
+    expect(after({ zone: 'lower-lip' })[1]).toEqual(pale)
+    expect(after({ zone: 'lower-lip' })[2]).not.toEqual(pale)
+    expect(after({ zone: 'nose' })[2]).toEqual(pale)
+  })
+
+  it('shines as its last varnish unless paint lies over it; matt greys, wet deepens', () => {
+    const gloss = { ...wash, kind: 'varnish' as const, finish: 'gloss' as const }
+    expect(finishOf([wash, gloss])).toBe('gloss')
+    expect(finishOf([gloss, wash])).toBe('matt')
+    expect(finishOf([{ ...wash, thinnedWith: 'medium' }])).toBe('satin')
+    expect(finishOf([])).toBe('matt')
+    const [matt, satin, glossy] = (['matt', 'satin', 'gloss'] as const).map((finish) =>
+      labOf(asSeen(dark, finish, 'dry')),
+    )
+    expect(matt!.L).toBeGreaterThan(satin!.L)
+    expect(satin!.L).toBeGreaterThan(glossy!.L)
+    expect(chromaOf(matt!)).toBeLessThan(chromaOf(glossy!))
+    expect(asSeen(dark, 'matt', 'measured')).toBe(dark)
+    // Wet, a matt coat looks as deep as under gloss, but for the milk of the binder.
+    const wet = labOf(asSeen(dark, 'matt', 'wet'))
+    expect(wet.L).toBeLessThan(matt!.L - 1)
+    expect(deltaE00(wet, glossy!)).toBeLessThan(1)
+  })
+})
+
 describe('facts of the trade (common practice, no source)', () => {
   const shift = (coat: StackCoat, over: Float64Array) =>
     deltaE00(labOf(over), labOf(end(flat(over, [coat]))))
@@ -72,6 +120,28 @@ describe('facts of the trade (common practice, no source)', () => {
     ['arylide-yellow', 2],
     ['pyrrole-red', 1],
   ]
+
+  it('T21: flesh on the lips of a green hide is tied in by a thin wash, and stays flesh', () => {
+    const hide = seen(['chromium-oxide-green', 4], ['arylide-yellow', 2], ['titanium-white', 2])
+    const flesh = coatOf(
+      'layer',
+      [
+        ['titanium-white', 4],
+        ['quinacridone-magenta', 1],
+        ['yellow-ochre', 1],
+      ],
+      { place: 'zone lower-lip', passes: 2 },
+    )
+    const over = coatOf('wash', [['chromium-oxide-green', 1]], { thinner: 6 })
+    const spots = [{}, { zone: 'lower-lip' }].map((spot) =>
+      stackLayers(flat(hide, [flesh, over]), { light: 'middle', ...spot }).flat.map((r) =>
+        labOf(r),
+      ),
+    )
+    const [skin, lip] = spots as [(typeof spots)[0], (typeof spots)[0]]
+    expect(deltaE00(lip[2]!, skin[2]!)).toBeLessThan(deltaE00(lip[1]!, skin[1]!) - 1)
+    expect(lip[2]!.a).toBeGreaterThan(skin[2]!.a + 8)
+  })
 
   it('T9: two translucent coats are darker and more chromatic than one', () => {
     const white = seen(['titanium-white', 1])

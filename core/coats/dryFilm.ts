@@ -44,15 +44,43 @@ export const coatKinds = {
   varnish: { name: 'varnish', wicked: false, thinner: 0, on: { recess: 0, flat: 0, ridge: 0 } },
 } as const satisfies Record<string, Laying>
 export type CoatKind = keyof typeof coatKinds
+/** Film on each relief against the flat. */
+export type Gathering = Readonly<Record<Relief, number>>
+
+/** What a coat is thinned with. */
+export const thinners = ['water', 'medium'] as const
+export type Thinner = (typeof thinners)[number]
+/** Medium holds paint where it is put: half of what water would gather or leave (from memory). */
+const HELD = 0.5
 export const coatKindKeys = Object.keys(coatKinds) as CoatKind[]
 
-/** Dry film of all passes of a coat on a relief, µm; a varnish carries no pigment. */
+/** A coat as far as its film goes. */
+export interface CoatFilm {
+  kind: CoatKind
+  /** Parts of thinner to one of paint. */
+  thinner: number
+  passes: number
+  /** Water when not given. */
+  thinnedWith?: Thinner
+  /** The painter's own way of laying this kind; usual for it when not given. */
+  on?: Gathering
+}
+
+/**
+ * Pigment film of all passes of a coat on a relief, µm as if of undiluted paint dried; a varnish carries none.
+ * Water leaves a thinner film, medium a film with less pigment in it: K·X and S·X fall alike.
+ */
 export function dryFilmUm(
-  { kind, thinner, passes }: { kind: CoatKind; thinner: number; passes: number },
+  { kind, thinner, passes, thinnedWith = 'water', on }: CoatFilm,
   relief: Relief,
 ): number {
   if (!(Number.isInteger(passes) && passes >= 1 && passes <= 20))
     throw new RangeError(`${passes} passes; allowed is a whole number from 1 to 20`)
-  const { wicked, on } = coatKinds[kind]
-  return coatThicknessUm(thinner, wicked) * on[relief] * passes
+  const { wicked, on: usual } = coatKinds[kind]
+  const laid = (on ?? usual)[relief]
+  const gathered =
+    thinnedWith === 'medium' && kind !== 'varnish' && kind !== 'drybrush'
+      ? laid + HELD * (1 - laid)
+      : laid
+  return coatThicknessUm(thinner, wicked) * gathered * passes
 }

@@ -3,7 +3,8 @@ import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
 import { coatKinds } from './dryFilm'
-import type { CoatKind } from './dryFilm'
+import type { CoatKind, Gathering, Thinner } from './dryFilm'
+import type { Finish } from '../paint/surface'
 import type { Place, Stack, StackCoat } from './stack'
 
 /** A step of the ladder by its part in it, or so many drops of paints by id. */
@@ -26,6 +27,8 @@ export interface PlannedCoat {
   thinner?: number
   passes?: number
   place?: Place
+  thinnedWith?: Thinner
+  finish?: Finish
 }
 
 /** A stack as plain data that follows the ladder: what a method is, and what a painter edits. */
@@ -34,6 +37,8 @@ export interface StackPlan {
     | { kind: 'flat'; paint: string }
     | { kind: 'sketch'; dark: string; light: string; strength: number; elevation: number }
   coats: readonly PlannedCoat[]
+  /** Kinds of coat that this painter lays otherwise than usual. */
+  films?: Readonly<Partial<Record<CoatKind, Gathering>>>
 }
 
 export interface LadderMix {
@@ -74,11 +79,13 @@ export function resolveStack(
   paintOf: (id: string) => Paint,
 ): Stack {
   const seen = (id: string) => opaqueReflectance(mixPaints([{ paint: paintOf(id), drops: 1 }]))
-  const coats = plan.coats.map(({ kind, mix, thinner, passes, place }): StackCoat => ({
+  const coats = plan.coats.map(({ kind, mix, thinner, passes, place, ...rest }): StackCoat => ({
+    ...rest,
     kind,
     thinner: thinner ?? coatKinds[kind].thinner,
     passes: passes ?? 1,
     place: place ?? 'all',
+    on: plan.films?.[kind],
     parts: isRole(mix)
       ? stepFor(mix, steps).parts
       : mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),

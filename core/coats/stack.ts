@@ -1,23 +1,23 @@
 import type { Spectrum } from '../colour/spectrum'
+import { wetLook, withFinish } from '../paint/appearance'
 import { filmReflectance } from '../paint/film'
 import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
+import type { Finish } from '../paint/surface'
 import { dryFilmUm } from './dryFilm'
-import type { CoatKind, Relief } from './dryFilm'
+import type { CoatFilm, Relief } from './dryFilm'
 import { reliefs } from './dryFilm'
 
-/** Where a coat goes: by how the light falls, dark to light. */
-export const places = ['all', 'shadow', 'middle', 'lights'] as const
-export type Place = (typeof places)[number]
+/** Where a coat goes: by how the light falls, on one side as the painter sees it, or a zone by name. */
+export const places = ['all', 'shadow', 'middle', 'lights', 'left', 'right'] as const
+export type Place = (typeof places)[number] | `zone ${string}`
 
-export interface StackCoat {
-  kind: CoatKind
+export interface StackCoat extends CoatFilm {
   parts: readonly Part<Paint>[]
-  /** Parts of thinner to one of paint. */
-  thinner: number
-  passes: number
   place: Place
+  /** Of a varnish, how it dries; matt when not given. */
+  finish?: Finish
 }
 
 /** What lies under the first coat: one colour, or a value sketch from dark to white above. */
@@ -55,8 +55,17 @@ function ground(under: Undercoat, relief: Relief, place: LightPlace): Spectrum {
   return dark.map((d, i) => d + share * (light[i]! - d))
 }
 
-/** Whether a coat goes where the light falls so. */
-const lies = (place: Place, where: LightPlace): boolean => place === 'all' || place === where
+/** Where one looks: how the light falls there, on which side it is and what part of the body. */
+export interface Spot {
+  light: LightPlace
+  side?: 'left' | 'right'
+  /** As in `zone lips`. */
+  zone?: string
+}
+
+/** Whether a coat goes where one looks. */
+export const liesAt = (place: Place, { light, side, zone }: Spot): boolean =>
+  place === 'all' || place === light || place === side || place === `zone ${zone}`
 
 /** Reflectance after every coat, the undercoat first, on each relief where the light falls so. */
 export type Layers = Readonly<Record<Relief, readonly Spectrum[]>>
@@ -66,14 +75,15 @@ export type Layers = Readonly<Record<Relief, readonly Spectrum[]>>
  * what is there already (Kubelka 1948 by `filmReflectance`). The order of the coats is the order in
  * which they are laid. As an instrument would measure it.
  */
-export function stackLayers({ under, coats }: Stack, where: LightPlace): Layers {
+export function stackLayers({ under, coats }: Stack, where: LightPlace | Spot): Layers {
+  const spot = typeof where === 'string' ? { light: where } : where
   const layersOn = (relief: Relief): Spectrum[] => {
-    const layers = [ground(under, relief, where)]
+    const layers = [ground(under, relief, spot.light)]
     for (const coat of coats) {
       const over = layers.at(-1)!
       const thicknessUm = dryFilmUm(coat, relief)
       layers.push(
-        thicknessUm > 0 && lies(coat.place, where)
+        thicknessUm > 0 && liesAt(coat.place, spot)
           ? filmReflectance(mixPaints(coat.parts), { thicknessUm, over })
           : over,
       )
@@ -84,4 +94,24 @@ export function stackLayers({ under, coats }: Stack, where: LightPlace): Layers 
     Relief,
     Spectrum[]
   >
+}
+
+/**
+ * How the finished stack shines: as its last varnish, unless paint lies over that; water-thinned acrylic
+ * dries matt, with medium satin (from memory).
+ */
+export function finishOf(
+  coats: readonly Pick<StackCoat, 'kind' | 'finish' | 'thinnedWith'>[],
+): Finish {
+  const last = coats.at(-1)
+  if (last?.kind === 'varnish') return last.finish ?? 'matt'
+  return last?.thinnedWith === 'medium' ? 'satin' : 'matt'
+}
+
+/** What the eye meets: an instrument leaves the glare out, the eye does not; wet paint has none. */
+export const looks = ['measured', 'dry', 'wet'] as const
+export type Look = (typeof looks)[number]
+export function asSeen(measured: Spectrum, finish: Finish, look: Look): Spectrum {
+  if (look === 'measured') return measured
+  return look === 'dry' ? withFinish(measured, 'gloss', finish) : wetLook(measured, 'gloss')
 }

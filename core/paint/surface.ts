@@ -6,7 +6,8 @@
 export const K1 = 0.04
 export const K2 = 0.6
 
-export type Finish = 'gloss' | 'satin' | 'matt'
+export const finishes = ['matt', 'satin', 'gloss'] as const
+export type Finish = (typeof finishes)[number]
 
 /**
  * Share of k1 that scatters into the eye instead of leaving in the mirror direction; from memory.

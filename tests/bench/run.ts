@@ -1,3 +1,4 @@
+import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
 import { ladderBench } from './ladder'
 import { opticsBench } from './optics'
@@ -5,8 +6,8 @@ import { recipeBench } from './recipes'
 import { toneBench } from './tone'
 
 /** Prints rates and their ratios within this run; ends with 1 when a ratio falls short. */
-const rows = [opticsBench, toneBench, ladderBench, evaluatorBench, recipeBench].flatMap((bench) =>
-  bench(),
+const rows = [opticsBench, toneBench, ladderBench, coatsBench, evaluatorBench, recipeBench].flatMap(
+  (bench) => bench(),
 )
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)

@@ -1,35 +1,24 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
+import { storeToRefs } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import {
-  accentOn,
-  distances,
-  labOf,
-  mixPaints,
-  opaqueReflectance,
-  readsAt,
-  smallLadders,
-  usual,
-  zonesOf,
-} from '../../../core'
+import { accentOn, distances, labOf, readsAt, smallLadders, usual, zonesOf } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import { screenColour } from '../../parts/screenColour'
 import { toneColour } from '../../parts/toneColour'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useLadder } from '../../stores/ladder'
+import { useAccents } from '../../stores/accents'
 import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
-import type { AccentReply, CoatsApi, SmallReply } from '../../workers/coatsWorker'
+import type { AccentReply, SmallReply } from '../../workers/coatsWorker'
 import AccentCard from './AccentCard.vue'
 import { outline, placeShapes } from './places'
 
 /** The places of life on this figure: each glaze with its recipe, before and after. */
 const store = useProject()
-const ladder = useLadder()
-const zones = computed(() => zonesOf(store.figure.tone))
-const chosen = computed(() => store.figure.accents ?? [])
+const accents = useAccents()
+const { zones, chosen, found } = storeToRefs(accents)
 const shapes = computed(() =>
   placeShapes.flatMap((shape) => {
     const zone = zones.value.find(({ key }) => shape.zones.includes(key))
@@ -45,51 +34,11 @@ const shapes = computed(() =>
   }),
 )
 const skin = computed(() => screenColour(toneColour(store.figure.tone)).css)
-const ground = computed(() => {
-  const base = ladder.steps.find(({ key }) => key === 'base')
-  return base && base.parts.length > 0
-    ? opaqueReflectance(
-        mixPaints(base.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
-      )
-    : undefined
-})
-
-const api = wrap<CoatsApi>(
-  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
-)
-const found = shallowRef<ReadonlyMap<string, AccentReply>>(new Map())
 const small = shallowRef<SmallReply[]>([])
-const trouble = shallowRef('')
-let turn = 0
-watch(
-  [chosen, ground, () => store.paintsIn],
-  async () => {
-    const mine = ++turn
-    const under = ground.value
-    if (!under || store.paintsIn.length === 0) return
-    const paints = store.paintsIn.map(toRaw)
-    const next = new Map<string, AccentReply>()
-    try {
-      for (const key of chosen.value) {
-        const place = zones.value.find((zone) => zone.key === key)
-        if (!place) continue
-        const job = { ground: under, base: ladder.base, place: place.reflectance, paints }
-        next.set(key, await api.accent(job))
-        if (mine !== turn) return
-        found.value = new Map(next)
-      }
-      found.value = next
-      trouble.value = ''
-    } catch (error) {
-      trouble.value = (error as Error).message
-    }
-  },
-  { immediate: true },
-)
 watch(
   () => store.paintsIn,
   async (paints) => {
-    if (paints.length > 0) small.value = await api.small(paints.map(toRaw))
+    if (paints.length > 0) small.value = await accents.small(paints.map(toRaw))
   },
   { immediate: true },
 )
@@ -162,7 +111,7 @@ function press(event: KeyboardEvent, key: string): void {
         </path>
         <path v-for="d in outline" :key="d" :d="d" class="line" />
       </svg>
-      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <p v-if="accents.trouble" role="alert">{{ accents.trouble }}</p>
       <section aria-label="Eyes, teeth and claws" class="small">
         <h2>Eyes, teeth, claws, mouth</h2>
         <p v-if="small.length === 0" class="soft">Mixing them…</p>

@@ -2,6 +2,7 @@
 import { wrap } from 'comlink'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import {
+  betterOrder,
   coatKinds,
   FELT,
   howThin,
@@ -25,7 +26,9 @@ const ladder = useLadder()
 const store = useProject()
 const coat = computed(() => coats.stack.coats[props.chosen])
 const name = computed(() => (coat.value ? coatKinds[coat.value.kind].name : ''))
-const under = computed(() => stackLayers(coats.stack, props.where).flat[props.chosen])
+const under = computed(
+  () => stackLayers(coats.stack, { light: props.where, ...coats.spot }).flat[props.chosen],
+)
 const pigmented = computed(() => coat.value && coat.value.kind !== 'varnish')
 
 const hides = computed(() => (coat.value && pigmented.value ? passesToHide(coat.value) : 0))
@@ -37,12 +40,6 @@ const thin = computed(() =>
     ? howThin(coat.value, under.value, FELT, [...usualRatios, 16, 20, 30, 40])
     : undefined,
 )
-const api = wrap<CoatsApi>(
-  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
-)
-const over = shallowRef<OverLightReply>()
-const knock = shallowRef<GlazeReply>()
-const trouble = shallowRef('')
 const placeStep = computed(() => {
   const at = ladder.steps.findIndex(({ key }) => key === 'base')
   return props.where === 'middle'
@@ -51,7 +48,22 @@ const placeStep = computed(() => {
         props.where === 'shadow' ? Math.max(0, at - 1) : Math.min(ladder.steps.length - 1, at + 1)
       ]
 })
-const end = computed(() => stackLayers(coats.stack, props.where).flat.at(-1)!)
+/** Whether this coat and the next would end nearer the step the other way round. */
+const order = computed(() => {
+  const next = coats.stack.coats[props.chosen + 1]
+  if (!coat.value || !next || !under.value || !placeStep.value) return undefined
+  if (next.kind === 'varnish' || coat.value.kind === 'varnish') return undefined
+  return betterOrder(coat.value, next, under.value, placeStep.value.reflectance)
+})
+const api = wrap<CoatsApi>(
+  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
+)
+const over = shallowRef<OverLightReply>()
+const knock = shallowRef<GlazeReply>()
+const trouble = shallowRef('')
+const end = computed(() =>
+  stackLayers(coats.stack, { light: props.where, ...coats.spot }).flat.at(-1)!,
+)
 const ask = latestOnly(
   async (job: Parameters<CoatsApi['answers']>[0]) => api.answers(job),
   (found) => {
@@ -100,6 +112,18 @@ const mixOf = (parts: { name: string; drops: number }[]): string =>
       <p v-if="thin">
         <b>Felt, not seen:</b> {{ thin.ratio }} : 1, {{ thin.passes }}
         {{ thin.passes === 1 ? 'pass' : 'passes' }}, moves it by {{ thin.shift.toFixed(1) }}.
+      </p>
+      <p v-if="order && placeStep">
+        <b>Before or after the next coat:</b>
+        <template v-if="order.apart < 0.5">
+          either way; the orders differ by less than 0.5.</template
+        >
+        <template v-else>
+          {{ order.first === 'one' ? 'as it is' : 'the next one first' }};
+          {{ Math.min(order.oneFirst, order.otherFirst).toFixed(1) }} from
+          {{ placeStep.name }} instead of
+          {{ Math.max(order.oneFirst, order.otherFirst).toFixed(1) }}.
+        </template>
       </p>
       <p v-if="over && placeStep" class="swatched">
         <ColourPatch :lab="over.recipeLab" class="patch" />

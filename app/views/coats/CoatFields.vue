@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { coatKindKeys, coatKinds, ladderRoles, places } from '../../../core'
+import { coatKindKeys, coatKinds, finishes, ladderRoles, places, thinners } from '../../../core'
 import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
@@ -34,7 +34,7 @@ const mixValue = ({ mix }: Coat): string => {
     :label="`After coat ${at + 1}`"
   />
   <select
-    class="text-field"
+    class="text-field kind"
     aria-label="Kind"
     :value="coat.kind"
     @change="change({ kind: valueOf($event) as Coat['kind'], thinner: undefined })"
@@ -44,6 +44,16 @@ const mixValue = ({ mix }: Coat): string => {
     </option>
   </select>
   <select
+    v-if="coat.kind === 'varnish'"
+    class="text-field mix"
+    aria-label="Finish"
+    :value="coat.finish ?? 'matt'"
+    @change="change({ finish: valueOf($event) as Coat['finish'] })"
+  >
+    <option v-for="finish in finishes" :key="finish" :value="finish">{{ finish }}</option>
+  </select>
+  <select
+    v-else
     class="text-field mix"
     aria-label="Mix"
     :value="mixValue(coat)"
@@ -62,7 +72,6 @@ const mixValue = ({ mix }: Coat): string => {
     </optgroup>
   </select>
   <label>
-    thin
     <input
       class="text-field number"
       type="number"
@@ -74,6 +83,14 @@ const mixValue = ({ mix }: Coat): string => {
       @change="change({ thinner: Math.min(40, Math.max(0, Number(valueOf($event)))) })"
     />
     : 1
+    <select
+      class="text-field"
+      aria-label="Thinned with"
+      :value="coat.thinnedWith ?? 'water'"
+      @change="change({ thinnedWith: valueOf($event) as Coat['thinnedWith'] })"
+    >
+      <option v-for="thinner in thinners" :key="thinner" :value="thinner">{{ thinner }}</option>
+    </select>
   </label>
   <label>
     ×
@@ -88,28 +105,39 @@ const mixValue = ({ mix }: Coat): string => {
     />
   </label>
   <select
-    class="text-field"
+    class="text-field where"
     aria-label="Where"
     :value="coat.place ?? 'all'"
     @change="change({ place: valueOf($event) as Coat['place'] })"
   >
     <option v-for="place in places" :key="place" :value="place">
-      {{ placeWords[place] }}
+      {{ placeWords(place, coats.zones) }}
     </option>
+    <optgroup label="A place of life">
+      <option v-for="{ key, name } in coats.zones" :key="key" :value="`zone ${key}`">
+        {{ name }}
+      </option>
+    </optgroup>
   </select>
 </template>
 
 <style scoped>
 .well {
-  width: 42px;
+  flex: 0 0 30px;
   height: 32px;
 }
 .mix {
-  flex: 1 1 120px;
+  flex: 1 1 70px;
   min-width: 0;
   max-width: 200px;
 }
+.kind {
+  width: 104px;
+}
+.where {
+  width: 112px;
+}
 .number {
-  width: 58px;
+  width: 56px;
 }
 </style>

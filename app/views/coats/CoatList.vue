@@ -180,7 +180,7 @@ ol {
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 8px;
+  gap: 4px 6px;
   align-items: center;
   border-top: 1px solid var(--field-low);
   padding: 3px 4px;

@@ -9,6 +9,7 @@ import { useProject } from '../../stores/project'
 import FormCanvas from '../ladder/form/FormCanvas.vue'
 import CoatAnswers from './CoatAnswers.vue'
 import CoatList from './CoatList.vue'
+import FilmFactors from './FilmFactors.vue'
 import MethodList from './MethodList.vue'
 import StrataPicture from './StrataPicture.vue'
 
@@ -34,6 +35,7 @@ const ends = computed(() =>
       </p>
       <StrataPicture v-if="coats.layers" v-model="where" :chosen="chosen" />
       <CoatList v-model="chosen" />
+      <FilmFactors />
       <CoatAnswers v-if="coats.layers" :chosen="chosen" :where="where" />
       <template #side>
         <div class="form"><FormCanvas :labs="ends" /></div>

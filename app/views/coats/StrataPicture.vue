@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { coatKinds, dryFilmUm, lightPlaces, reliefs } from '../../../core'
-import type { LightPlace } from '../../../core'
+import { coatKinds, dryFilmUm, liesAt, lightPlaces, looks, reliefs } from '../../../core'
+import type { LightPlace, Look } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import { lookWords } from '../../parts/coatWords'
 import { screenColour } from '../../parts/screenColour'
 import { useCoats } from '../../stores/coats'
 
@@ -10,11 +11,26 @@ import { useCoats } from '../../stores/coats'
 defineProps<{ chosen: number }>()
 const where = defineModel<LightPlace>({ required: true })
 const coats = useCoats()
+const lookNotes: Record<Look, string> = {
+  measured: 'Colours are those of an instrument that leaves glare out, once dry.',
+  dry: 'Colours are those of the dry surface with its glare.',
+  wet: 'Colours are those of each coat while it is wet: deeper, and a little milky.',
+}
 const placeNames: Record<LightPlace, string> = {
   shadow: 'in shadow',
   middle: 'in middle light',
   lights: 'in the light',
 }
+/** Sides and places of life are asked for only where a coat is kept to one. */
+const sided = computed(() =>
+  coats.stack.coats.some(({ place }) => place === 'left' || place === 'right'),
+)
+const zonesUsed = computed(() =>
+  coats.zones.filter(({ key }) => coats.stack.coats.some(({ place }) => place === `zone ${key}`)),
+)
+const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
+const sideOf = (event: Event): 'left' | 'right' | undefined =>
+  (valueOf(event) || undefined) as 'left' | 'right' | undefined
 const WIDTH = 190
 const HEIGHT = 210
 const GROUND = 26
@@ -23,7 +39,9 @@ const columns = computed(() =>
   reliefs.map((relief) => {
     const labs = coats.layers![where.value][relief]
     const heights = coats.stack.coats.map((coat) =>
-      coat.place === 'all' || coat.place === where.value ? Math.sqrt(dryFilmUm(coat, relief)) : 0,
+      liesAt(coat.place, { light: where.value, ...coats.spot })
+        ? Math.sqrt(dryFilmUm(coat, relief))
+        : 0,
     )
     return { relief, labs, heights, all: heights.reduce((a, b) => a + b, 0) }
   }),
@@ -68,6 +86,37 @@ const strata = computed(() =>
       >
         {{ placeNames[place] }}
       </button>
+      <label v-if="sided">
+        Side
+        <select
+          class="text-field"
+          :value="coats.spot.side ?? ''"
+          @change="coats.spot = { ...coats.spot, side: sideOf($event) }"
+        >
+          <option value="">middle</option>
+          <option value="left">left</option>
+          <option value="right">right</option>
+        </select>
+      </label>
+      <label v-if="zonesUsed.length > 0">
+        On
+        <select
+          class="text-field"
+          :value="coats.spot.zone ?? ''"
+          @change="coats.spot = { ...coats.spot, zone: valueOf($event) || undefined }"
+        >
+          <option value="">skin</option>
+          <option v-for="{ key, name } in zonesUsed" :key="key" :value="key">{{ name }}</option>
+        </select>
+      </label>
+      <label>
+        Seen
+        <select v-model="coats.look" class="text-field">
+          <option v-for="look in looks" :key="look" :value="look">
+            {{ lookWords[look as Look] }}
+          </option>
+        </select>
+      </label>
     </div>
     <div class="pictures">
       <figure v-for="column in strata" :key="column.relief">
@@ -122,7 +171,7 @@ const strata = computed(() =>
       </div>
     </div>
     <p class="soft">
-      Height is the root of the dry film; each stratum has the colour that is seen once it is dry.
+      Height is the root of the dry film. {{ lookNotes[coats.look] }} It dries {{ coats.finish }}.
     </p>
   </section>
 </template>
@@ -130,6 +179,8 @@ const strata = computed(() =>
 <style scoped>
 .places {
   display: flex;
+  flex-wrap: wrap;
+  align-items: center;
   gap: 6px;
   margin-bottom: 8px;
 }

@@ -99,8 +99,10 @@ export const skinMethods: readonly Method[] = [
     coats: [
       base('light', { passes: 3 }),
       glaze(orange, { ...middle, thinner: 11 }),
-      glaze(coldBlue, { ...shadow, thinner: 5, passes: 3 }),
+      glaze(coldBlue, { ...shadow, thinner: 5, passes: 2 }),
       glaze(redBrown, { ...shadow, thinner: 4, passes: 3 }),
+      glaze(redBrown, { place: 'left', thinner: 8 }),
+      glaze(coldBlue, { place: 'right', thinner: 8 }),
       wash('half-shade', { thinner: 10 }),
     ],
   },

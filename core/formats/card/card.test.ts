@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { CARD_MM, layoutCard, wrapped } from './card'
+import { CARD_MM, cardPages, layoutCard, wrapped } from './card'
 import type { LadderCard } from './card'
 import { formatCardSvg } from './svg'
 
@@ -15,6 +15,8 @@ const card: LadderCard = {
   })),
   thinning: 'Thin 1 : 1',
   path: Array.from({ length: 12 }, (_, i) => `+ ${i} white = Step ${i}`),
+  coats: ['undercoat burnt umber', 'base coat the base all over, 1 : 1 water'],
+  accents: ['lips: 1 red, 8 : 1 × 2'],
   notes: 'keep it dry',
   grey: false,
 }
@@ -34,6 +36,18 @@ describe('the recipe card', () => {
     expect(items.some((item) => item.kind === 'text' && item.text.includes('keep it dry'))).toBe(
       true,
     )
+  })
+
+  it('goes on below when much is laid over: nothing is left out, each page keeps its margins', () => {
+    const coats = Array.from({ length: 30 }, (_, i) => `glaze number ${i} of a long-named violet`)
+    const items = layoutCard({ ...card, coats })
+    expect(cardPages(items)).toBe(2)
+    const words = items.flatMap((item) => (item.kind === 'text' ? [item.text] : [])).join(' ')
+    coats.forEach((coat, i) => expect(words).toContain(`${i + 1} ${coat}`))
+    expect(words).toContain('lips: 1 red, 8 : 1 × 2')
+    expect(words).toContain('keep it dry')
+    for (const { y } of items) expect(y % CARD_MM.height).toBeGreaterThan(8)
+    expect(formatCardSvg({ ...card, coats })).toContain(`height="${2 * CARD_MM.height}mm"`)
   })
 
   it('in grey every swatch is neutral and as light as before', () => {

@@ -17,6 +17,10 @@ export interface LadderCard {
   thinning: string
   /** The puddle path, one line a move. */
   path: string[]
+  /** Undercoat and coats in the order they are laid. */
+  coats: string[]
+  /** Glazes of life, one line each. */
+  accents: string[]
   notes: string
   /** Swatches in grey: values only. */
   grey: boolean
@@ -41,7 +45,7 @@ export interface CardBox {
 /** Things on the card, mm from the upper left; text stands on its line. */
 export type CardItem = CardText | CardBox
 
-/** A5 lying. */
+/** A page, A5 lying; what does not fit goes on another below it. */
 export const CARD_MM = { width: 210, height: 148 } as const
 const EDGE = 10
 const POINT_MM = 25.4 / 72
@@ -63,7 +67,11 @@ export function wrapped(text: string, widthMm: number, sizePt: number): string[]
 const shown = (lab: Lab, grey: boolean): string =>
   hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
 
-/** Where everything stands on the card: one layout for SVG, PNG and PDF. */
+/** Pages of a layout. */
+export const cardPages = (items: readonly CardItem[]): number =>
+  Math.max(1, ...items.map(({ y }) => Math.ceil(y / CARD_MM.height)))
+
+/** Where everything stands on the card, page below page: one layout for SVG, PNG and PDF. */
 export function layoutCard(card: LadderCard): CardItem[] {
   const items: CardItem[] = []
   const text = (x: number, y: number, size: number, words: string, bold = false): void => {
@@ -91,13 +99,24 @@ export function layoutCard(card: LadderCard): CardItem[] {
   let y = 100
   const lines = (words: string, size: number): void => {
     for (const line of wrapped(words, width, size)) {
-      if (y > CARD_MM.height - 4) return
+      const page = Math.floor(y / CARD_MM.height)
+      if (y > (page + 1) * CARD_MM.height - 4) y = (page + 1) * CARD_MM.height + EDGE + 4
       text(EDGE, y, size, line)
       y += size * 0.45
     }
   }
   lines(card.thinning, 8.5)
   if (card.path.length > 0) lines(`Puddle path: ${card.path.join(' → ')}.`, 8)
+  const list = (title: string, rows: readonly string[]): void => {
+    if (rows.length === 0) return
+    y += 1.5
+    lines(`${title}: ${rows.join('; ')}.`, 8)
+  }
+  list(
+    'Coats',
+    card.coats.map((row, i) => `${i + 1} ${row}`),
+  )
+  list('Glazes of life', card.accents)
   if (card.notes) lines(`Notes: ${card.notes}`, 8)
   return items
 }

@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id, text, whole, within } from '../fields'
-import { coatKindKeys } from '../../coats/dryFilm'
+import { coatKindKeys, thinners } from '../../coats/dryFilm'
 import { ladderRoles } from '../../coats/plan'
 import { places } from '../../coats/stack'
 import { forms } from '../../ladder/form/forms'
@@ -12,6 +12,7 @@ import type { SeenFrom } from '../../ladder/light/overstatement'
 import { lightSchoolKeys, shadowSchoolKeys } from '../../ladder/light/schools'
 import { moodLimits } from '../../ladder/mood'
 import { stepKeys } from '../../ladder/steps'
+import { finishes } from '../../paint/surface'
 import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
 import { stateNames } from '../../tone/states'
@@ -156,10 +157,27 @@ const stack = v.object({
         ]),
         thinner: v.optional(within([0, 40])),
         passes: v.optional(whole(1, 20)),
-        place: v.optional(oneOf(places, 'place')),
+        place: v.optional(
+          v.union([
+            oneOf(places, 'place'),
+            v.custom<`zone ${string}`>(
+              (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
+              `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
+            ),
+          ]),
+        ),
+        thinnedWith: v.optional(oneOf(thinners, 'thinner')),
+        finish: v.optional(oneOf(finishes, 'finish')),
       }),
     ),
     v.maxLength(30, 'has more than 30 coats'),
+  ),
+  /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
+  films: v.optional(
+    v.record(
+      oneOf(coatKindKeys, 'kind of coat'),
+      v.object({ recess: within([0, 5]), flat: within([0, 5]), ridge: within([0, 5]) }),
+    ),
   ),
 })
 

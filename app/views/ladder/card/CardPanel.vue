@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { distances, formatCardSvg, usual, usualAmounts } from '../../../../core'
+import { coatKinds, distances, formatCardSvg, usual, usualAmounts } from '../../../../core'
 import type { LadderCard } from '../../../../core'
+import { mixWords, placeWords } from '../../../parts/coatWords'
 import { saveFile } from '../../../parts/saveFile'
+import { useAccents } from '../../../stores/accents'
+import { useCoats } from '../../../stores/coats'
 import { useLadder } from '../../../stores/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
@@ -12,6 +15,8 @@ import { cardPdf, cardPng } from './drawCard'
 /** The recipe card: true swatches, drops, thinning, path and notes, to print or to keep. */
 const store = useProject()
 const ladder = useLadder()
+const coats = useCoats()
+const accents = useAccents()
 const { answer, inWords } = usePath()
 const grey = ref(false)
 const notes = ref('')
@@ -19,6 +24,33 @@ const trouble = ref('')
 watch(
   () => store.figure.id,
   () => (notes.value = ''),
+)
+
+/** The stack and the glazes of life go on the card once the painter has begun them. */
+const coatLines = computed(() => {
+  if (!store.figure.stack) return []
+  const { under, coats: rows } = coats.plan
+  const first =
+    under.kind === 'flat'
+      ? `undercoat ${paintOf(under.paint).name}`
+      : `undercoat ${paintOf(under.dark).name}, then ${paintOf(under.light).name} from above`
+  return [
+    first,
+    ...rows.map(({ kind, mix, thinner, thinnedWith, passes, place, finish }) => {
+      const { name, thinner: usual } = coatKinds[kind]
+      if (kind === 'varnish') return `varnish ${finish ?? 'matt'}`
+      const times = (passes ?? 1) > 1 ? ` × ${passes}` : ''
+      const thin = `${thinner ?? usual} : 1 ${thinnedWith ?? 'water'}`
+      return `${name} ${mixWords(mix)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
+    }),
+  ]
+})
+const accentLines = computed(() =>
+  [...accents.found].map(([key, { parts, ratio, passes }]) => {
+    const name = accents.zones.find((zone) => zone.key === key)?.name ?? key
+    const mix = parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`).join(' + ')
+    return passes === 0 ? `${name}: leave it` : `${name}: ${mix}, ${ratio} : 1 × ${passes}`
+  }),
 )
 
 const card = computed<LadderCard>(() => {
@@ -39,6 +71,8 @@ const card = computed<LadderCard>(() => {
     })),
     thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
     path: inWords.value,
+    coats: coatLines.value,
+    accents: accentLines.value,
     notes: notes.value,
     grey: grey.value,
   }

@@ -1,5 +1,5 @@
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
-import { CARD_MM, formatCardSvg, layoutCard } from '../../../../core'
+import { CARD_MM, cardPages, formatCardSvg, layoutCard } from '../../../../core'
 import type { LadderCard } from '../../../../core'
 
 const POINTS_PER_MM = 72 / 25.4
@@ -19,11 +19,16 @@ const printable = (text: string): string =>
 export async function cardPdf(card: LadderCard): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
   pdf.setTitle(card.title)
-  const page = pdf.addPage([CARD_MM.width * POINTS_PER_MM, CARD_MM.height * POINTS_PER_MM])
+  const items = layoutCard(card)
+  const pages = Array.from({ length: cardPages(items) }, () =>
+    pdf.addPage([CARD_MM.width * POINTS_PER_MM, CARD_MM.height * POINTS_PER_MM]),
+  )
   const plain = await pdf.embedFont(StandardFonts.Helvetica)
   const bold = await pdf.embedFont(StandardFonts.HelveticaBold)
-  const y = (mm: number): number => page.getHeight() - mm * POINTS_PER_MM
-  for (const item of layoutCard(card))
+  for (const item of items) {
+    const at = Math.floor(item.y / CARD_MM.height)
+    const page = pages[at]!
+    const y = (mm: number): number => ((at + 1) * CARD_MM.height - mm) * POINTS_PER_MM
     if (item.kind === 'box')
       page.drawRectangle({
         x: item.x * POINTS_PER_MM,
@@ -39,6 +44,7 @@ export async function cardPdf(card: LadderCard): Promise<Uint8Array> {
         size: item.size,
         font: item.bold ? bold : plain,
       })
+  }
   return pdf.save()
 }
 
@@ -49,7 +55,7 @@ export async function cardPng(card: LadderCard): Promise<Blob> {
   await picture.decode()
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(CARD_MM.width * PIXELS_PER_MM)
-  canvas.height = Math.round(CARD_MM.height * PIXELS_PER_MM)
+  canvas.height = Math.round(CARD_MM.height * cardPages(layoutCard(card)) * PIXELS_PER_MM)
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return new Promise((resolve, reject) =>
     canvas.toBlob((blob) =>
