@@ -172,7 +172,12 @@ export { smallLadders } from './coats/accents/smallLadders'
 export { runSheet, usualTimes } from './bench/runSheet'
 export type { SheetFigure } from './bench/runSheet'
 export { evenings, figuresWithoutWaiting, schedule } from './bench/schedule/schedule'
-export type { BenchMove, BenchSchedule, ScheduledMove } from './bench/schedule/schedule'
+export type {
+  BenchMove,
+  BenchSchedule,
+  ScheduledMove,
+  ScheduleRequest,
+} from './bench/schedule/schedule'
 export { learnPaints } from './bench/learning/learnPaints'
 export type { Learnt, MixReading } from './bench/learning/learnPaints'
 export { judgeLadder } from './ladder/judgement'
@@ -211,6 +216,20 @@ export type {
 } from './formats/project/schema'
 export { checkProject, MOST_BYTES, parseProject } from './formats/project/parse'
 export { formatProject } from './formats/project/format'
+export { dropSizeFrom, habitsFrom } from './bench/learning/habits'
+export type { Habits } from './bench/learning/habits'
+export { afterTaking, stockFor, takenMl } from './bench/stock/stock'
+export type { DropParts, StockRow } from './bench/stock/stock'
+export { formatShoppingNote, formatStockCsv } from './formats/csv/stock'
+export { formatLogCsv } from './formats/csv/log'
+export { formatCalendar } from './formats/calendar/ics'
+export type { Sitting } from './formats/calendar/ics'
+export {
+  MOST_COMMISSION_BYTES,
+  packCommission,
+  unpackCommission,
+} from './formats/commission/commission'
+export type { Commission } from './formats/commission/commission'
 export { CARD_MM, cardPages, layoutCard } from './formats/card/card'
 export type { LadderCard } from './formats/card/card'
 export { formatCardSvg } from './formats/card/svg'

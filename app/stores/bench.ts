@@ -1,55 +1,128 @@
 import { useIntervalFn } from '@vueuse/core'
+import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
-import { runSheet, schedule, zonesOf } from '../../core'
-import type { BenchMove, FigureBench, StackCoat } from '../../core'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { habitsFrom, runSheet, zonesOf } from '../../core'
+import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../core'
 import { mixWords, placeWords } from '../parts/coatWords'
-import { useCoats } from './coats'
+import { latestOnly } from '../workers/latestOnly'
+import type { ScheduleApi } from '../workers/scheduleWorker'
+import { useAccents } from './accents'
+import { stackPlanOf, useCoats } from './coats'
+import { paintOf } from './paints'
 import { useProject } from './project'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
 export const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
 
+type Planned = Awaited<ReturnType<ScheduleApi['plan']>>
+
 /** What is to be done now, what dries, and when it will be finished. */
 export const useBench = defineStore('bench', () => {
   const store = useProject()
   const coats = useCoats()
+  const accents = useAccents()
   const state = computed<FigureBench>(() => store.figure.bench ?? { many: 3, done: [], timers: [] })
   const set = (made: Partial<FigureBench>, tag = ''): void =>
     store.setBench({ ...state.value, ...made }, tag)
 
-  const chains = computed<BenchMove[][]>(() => {
-    const names = new Map(zonesOf(store.figure.tone).map(({ key, name }) => [key, name]))
-    return Array.from({ length: state.value.many }, (_, n) =>
-      runSheet(
-        {
-          id: `${n + 1}`,
-          name: store.figure.name,
-          sizeMm: store.plan.sizeMm ?? 54,
-          stack: coats.plan,
-          accents: (store.figure.accents ?? []).map((key) => names.get(key) ?? key),
-        },
-        {
-          slower: state.value.slower,
-          wordsOf: ({ mix, place }) => ({
-            mix: mixWords(mix),
-            place: placeWords(place ?? 'all', coats.zones),
-          }),
-        },
-      ),
-    )
-  })
-  const plan = computed(() => schedule({ chains: chains.value, ...puddleTimes }))
-  const done = computed(() => new Set(state.value.done))
-  const now = computed(() => plan.value.moves.find(({ move }) => !done.value.has(move.id)))
-  const following = computed(() =>
-    plan.value.moves.filter(({ move }) => !done.value.has(move.id)).slice(1, 4),
+  /** Other figures that are painted alongside. */
+  const along = computed(() =>
+    (state.value.along ?? []).flatMap(
+      (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
+    ),
   )
-  /** The coat of a move, with its mix. */
-  function coatOf(move: BenchMove): StackCoat | undefined {
-    const found = /coat (\d+)$/.exec(move.id)
-    return found ? coats.stack.coats[Number(found[1])] : undefined
+  const habits = computed(() => habitsFrom(store.project.log ?? [], state.value.dried ?? []))
+  const sheetOf = (figure: Figure, id: string): SheetFigure => {
+    const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
+    return {
+      id,
+      like: figure.id,
+      name: figure.name,
+      sizeMm: figure.plan.sizeMm ?? 54,
+      stack: stackPlanOf(figure),
+      accents: (figure.accents ?? []).map((key) => names.get(key) ?? key),
+    }
   }
+  const chains = computed<BenchMove[][]>(() =>
+    [
+      ...Array.from({ length: state.value.many }, (_, n) => sheetOf(store.figure, `${n + 1}`)),
+      ...along.value.map((figure) => sheetOf(figure, figure.id)),
+    ].map((figure) =>
+      runSheet(figure, {
+        slower: state.value.slower,
+        drying: habits.value.drying,
+        wordsOf: ({ mix, place }) => ({
+          mix: mixWords(mix),
+          place: placeWords(place ?? 'all', coats.zones),
+        }),
+      }),
+    ),
+  )
+  const worker = wrap<ScheduleApi>(
+    new Worker(new URL('../workers/scheduleWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  const planned = shallowRef<Planned>()
+  const trouble = ref('')
+  const ask = latestOnly(
+    (request: Parameters<ScheduleApi['plan']>[0]) => worker.plan(request),
+    (found) => {
+      planned.value = found
+      trouble.value = ''
+    },
+    (error) => (trouble.value = (error as Error).message),
+  )
+  watch(chains, (now) => ask({ chains: now, ...puddleTimes }), { immediate: true })
+  const plan = computed(
+    () => planned.value?.plan ?? { moves: [], totalMin: 0, idleMin: 0, boundMin: 0, proved: false },
+  )
+  const enough = computed(() => planned.value?.enough ?? 1)
+  const ready = computed(() => planned.value !== undefined)
+  const done = computed(() => new Set(state.value.done))
+  const toCome = computed(() => plan.value.moves.filter(({ move }) => !done.value.has(move.id)))
+  const now = computed(() => toCome.value[0])
+  const following = computed(() => toCome.value.slice(1, 4))
+  const nameOf = (figure: string): string =>
+    store.project.figures.find(({ id }) => id === figure)?.name ?? `Figure ${figure}`
+
+  /** The coat of a move with its mix; of another figure only where its mix is one of its own. */
+  function coatOf(move: BenchMove): StackCoat | undefined {
+    const glaze = /accent (.+)$/.exec(move.id)
+    const at = /coat (\d+)$/.exec(move.id)
+    const other = along.value.find(({ id }) => id === move.figure)
+    if (glaze && !other) {
+      const zone = accents.zones.find(({ name }) => name === glaze[1])
+      const found = zone && accents.found.get(zone.key)
+      return found && found.passes > 0
+        ? {
+            kind: 'glaze',
+            thinner: found.ratio,
+            passes: found.passes,
+            place: 'all',
+            parts: found.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+          }
+        : undefined
+    }
+    if (!at) return undefined
+    if (!other) return coats.trouble ? undefined : coats.stack.coats[Number(at[1])]
+    const coat = stackPlanOf(other).coats[Number(at[1])]
+    if (!coat || typeof coat.mix === 'string') return undefined
+    return {
+      kind: coat.kind,
+      thinner: coat.thinner ?? 1,
+      passes: coat.passes ?? 1,
+      place: coat.place ?? 'all',
+      parts: coat.mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),
+    }
+  }
+  const partsOf = (move: BenchMove) =>
+    (coatOf(move)?.parts ?? []).map(({ paint, drops }) => ({ paint: paint.id, drops }))
+  /** Puddles that are still to be mixed, in their order. */
+  const mixesToCome = computed(() =>
+    toCome.value.flatMap(({ move, mixes }) =>
+      mixes ? [{ parts: partsOf(move), words: move.words }] : [],
+    ),
+  )
 
   /** Seconds matter to a timer; time is the clock's, so a reload or a sleeping tablet loses nothing. */
   const clock = ref(Date.now())
@@ -95,13 +168,23 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** What a move took from the bottles when it mixed, or what comes back to them. */
+  const taken = (id: string, sign: 1 | -1) => {
+    const one = plan.value.moves.find(({ move }) => move.id === id)
+    if (!one?.mixes) return []
+    const parts = partsOf(one.move).map(({ paint, drops }) => ({ paint, drops: sign * drops }))
+    return [{ parts }]
+  }
   function next(): void {
     const one = now.value
     if (!one) return
-    set({ done: [...state.value.done, one.move.id] })
+    const done = [...state.value.done, one.move.id]
+    store.setBench({ ...state.value, done }, '', taken(one.move.id, 1))
   }
   function back(): void {
-    set({ done: state.value.done.slice(0, -1) })
+    const last = state.value.done.at(-1)
+    if (last === undefined) return
+    store.setBench({ ...state.value, done: state.value.done.slice(0, -1) }, '', taken(last, -1))
   }
   /** Drying of the move that was just done, else of the one at hand. */
   function dry(): void {
@@ -118,7 +201,40 @@ export const useBench = defineStore('bench', () => {
     clock.value = Date.now()
     set({ timers: [...state.value.timers.filter((old) => old.move !== move.id), timer] })
   }
-  const stopTimer = (move: string): void =>
-    set({ timers: state.value.timers.filter((one) => one.move !== move) })
-  return { state, set, plan, now, following, done, timers, coatOf, next, back, dry, stopTimer }
+  /** A timer is taken away; one that still ran says that this coat dries sooner here. */
+  function stopTimer(id: string): void {
+    const timer = state.value.timers.find(({ move }) => move === id)
+    const one = plan.value.moves.find(({ move }) => move.id === id)
+    const kind = one && coatOf(one.move)?.kind
+    const timers = state.value.timers.filter(({ move }) => move !== id)
+    const left = timer ? (timer.endsAt - Date.now()) / 60_000 : 0
+    if (!one || !kind || left <= 0) return set({ timers })
+    const tookMin = Math.max(0, one.move.dryMin - left)
+    const dried = [
+      ...(toRaw(state.value.dried) ?? []),
+      { kind, reckonedMin: one.move.dryMin, tookMin },
+    ]
+    set({ timers, dried: dried.slice(-300) })
+  }
+  return {
+    state,
+    set,
+    plan,
+    ready,
+    trouble,
+    enough,
+    along,
+    habits,
+    now,
+    following,
+    mixesToCome,
+    done,
+    timers,
+    nameOf,
+    coatOf,
+    next,
+    back,
+    dry,
+    stopTimer,
+  }
 })

@@ -11,10 +11,17 @@ import {
   stackLayers,
   zonesOf,
 } from '../../core'
-import type { FigureStack, Lab, LightPlace, Look, Relief, Spot, Stack } from '../../core'
+import type { Figure, FigureStack, Lab, LightPlace, Look, Relief, Spot, Stack } from '../../core'
 import { useLadder } from './ladder'
 import { paintOf } from './paints'
 import { useProject } from './project'
+
+/** The stack of a figure, or the one that suits most until the painter has chosen. */
+export function stackPlanOf(figure: Figure): FigureStack {
+  if (figure.stack) return figure.stack
+  const { key, under, coats } = methods.find((one) => one.key === 'wash-and-restore')!
+  return JSON.parse(JSON.stringify({ method: key, under, coats })) as FigureStack
+}
 
 /** Colour after every coat, the undercoat first. */
 export type LayerLabs = Record<LightPlace, Record<Relief, Lab[]>>
@@ -23,11 +30,7 @@ export type LayerLabs = Record<LightPlace, Record<Relief, Lab[]>>
 export const useCoats = defineStore('coats', () => {
   const store = useProject()
   const ladder = useLadder()
-  const plan = computed<FigureStack>(() => {
-    if (store.figure.stack) return store.figure.stack
-    const { key, under, coats } = methods.find((one) => one.key === 'wash-and-restore')!
-    return JSON.parse(JSON.stringify({ method: key, under, coats })) as FigureStack
-  })
+  const plan = computed<FigureStack>(() => stackPlanOf(store.figure))
   const trouble = computed(() => {
     try {
       void stack.value

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, markRaw, ref, shallowRef, toRaw, watch } from 'vue'
 import type {
   Bottle,
+  DropParts,
   Figure,
   FigurePlan,
   FigureBench,
@@ -17,6 +18,7 @@ import type {
   StepKey,
   Tone,
 } from '../../core'
+import { afterTaking } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 import { History } from './history'
 import { allPaints, setOwnPaints, starterIds } from './paints'
@@ -117,9 +119,13 @@ export const useProject = defineStore('project', () => {
         figure.value.accents = had.includes(key) ? had.filter((one) => one !== key) : [...had, key]
       })
     },
-    /** Where the painter stands at the bench of this figure. */
-    setBench(made: FigureBench, tag = '') {
-      change(tag && `${figure.value.id} ${tag}`, () => (figure.value.bench = plain(made)))
+    /** Where the painter stands at the bench of this figure, and what a mix took from the bottles. */
+    setBench(made: FigureBench, tag = '', taken: readonly DropParts[] = []) {
+      change(tag && `${figure.value.id} ${tag}`, (draft) => {
+        figure.value.bench = plain(made)
+        if (taken.length > 0 && draft.bottles)
+          draft.bottles = afterTaking(taken, plain(draft.bottles))
+      })
     },
     addToLog(entry: LogEntry) {
       change('', (draft) => (draft.log = [...(toRaw(draft.log) ?? []), plain(entry)]))

@@ -1,5 +1,6 @@
 import { coatKinds } from '../coats/dryFilm'
 import type { CoatKind } from '../coats/dryFilm'
+import type { Habits } from './learning/habits'
 import type { PlannedCoat, StackPlan } from '../coats/plan'
 import type { BenchMove } from './schedule/schedule'
 
@@ -22,6 +23,8 @@ export const usualTimes: Readonly<
 
 export interface SheetFigure {
   id: string
+  /** Figures that are alike share the mixes of their ladder. */
+  like: string
   name: string
   sizeMm: number
   stack: StackPlan
@@ -32,6 +35,8 @@ export interface SheetFigure {
 export interface SheetOptions {
   /** Longer drying when humid or cold: 1 as usual, 2 twice as long. */
   slower?: number
+  /** What this painter's coats take to dry, learnt. */
+  drying?: Habits['drying']
   /** A coat's mix and place in words. */
   wordsOf: (coat: PlannedCoat) => { mix: string; place: string }
 }
@@ -40,21 +45,27 @@ export interface SheetOptions {
  * The moves of a figure from bare undercoat to the last accent. Coats of the same mix and thinning on
  * several figures share a puddle, so it is mixed once. Work grows with the figure's size.
  */
-export function runSheet(figure: SheetFigure, { slower = 1, wordsOf }: SheetOptions): BenchMove[] {
+export function runSheet(
+  figure: SheetFigure,
+  { slower = 1, drying = {}, wordsOf }: SheetOptions,
+): BenchMove[] {
   const longer = Math.max(0.5, (figure.sizeMm / 54) ** 1.2)
   const move = (
     n: string,
     kind: keyof typeof usualTimes,
     words: string,
     passes = 1,
-    puddle?: string,
+    puddle?: { name: string; own: boolean },
   ): BenchMove => ({
     id: `${figure.id} ${n}`,
     figure: figure.id,
     words,
     workMin: Math.round(usualTimes[kind].work * longer * passes * 2) / 2,
-    dryMin: Math.round(usualTimes[kind].dry * slower * (1 + 0.5 * (passes - 1))),
-    ...(puddle ? { puddle } : {}),
+    dryMin: Math.round(
+      usualTimes[kind].dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
+    ),
+    // A step of the ladder is another mix on another figure; a mix of one's own is the same.
+    ...(puddle ? { puddle: puddle.own ? puddle.name : `${figure.like} ${puddle.name}` } : {}),
   })
   const coats = figure.stack.coats.map((coat, i) => {
     const { mix, place } = wordsOf(coat)
@@ -69,7 +80,7 @@ export function runSheet(figure: SheetFigure, { slower = 1, wordsOf }: SheetOpti
       coat.kind,
       `${name[0]!.toUpperCase()}${name.slice(1)} of ${mix} ${place}, thinned ${thinner} : 1${coat.thinnedWith === 'medium' ? ' with medium' : ''}${times}`,
       passes,
-      `${mix} ${thinner}${coat.thinnedWith ?? ''}`,
+      { name: `${mix} ${thinner}${coat.thinnedWith ?? ''}`, own: typeof coat.mix !== 'string' },
     )
   })
   return [

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
-import { evenings, figuresWithoutWaiting, labOf, mixPaints, opaqueReflectance } from '../../../core'
+import { evenings, labOf, mixPaints, opaqueReflectance } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
-import { puddleTimes, useBench } from '../../stores/bench'
+import { useBench } from '../../stores/bench'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()
@@ -11,10 +11,15 @@ const LANE = 22
 const WIDTH = 860
 const LEFT = 26
 const lanes = computed(() => {
-  const shown = Math.min(12, bench.state.many)
-  return Array.from({ length: shown }, (_, n) =>
-    bench.plan.moves.filter(({ move }) => move.figure === `${n + 1}`),
-  )
+  const figures = [...new Set(bench.plan.moves.map(({ move }) => move.figure))]
+  return figures
+    .sort((one, other) => Number(one) - Number(other))
+    .slice(0, 12)
+    .map((figure) => ({
+      figure,
+      name: Number(figure) > 0 ? figure : bench.nameOf(figure)[0]!,
+      moves: bench.plan.moves.filter(({ move }) => move.figure === figure),
+    }))
 })
 const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEFT, WIDTH - 8]))
 const hours = computed(() => x.value.ticks(8))
@@ -26,11 +31,8 @@ const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
 }
 const time = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`
-const sittings = computed(() => evenings(bench.plan.moves, bench.state.eveningMin ?? 150).length)
-const enough = computed(() => {
-  const own = bench.plan.moves.filter(({ move }) => move.figure === '1').map(({ move }) => move)
-  return figuresWithoutWaiting(own, puddleTimes, 8)
-})
+const eveningMin = computed(() => bench.state.eveningMin ?? 150)
+const sittings = computed(() => evenings(bench.plan.moves, eveningMin.value).length)
 const words = computed(
   () =>
     `${time(bench.plan.totalMin)} for ${bench.state.many} ${bench.state.many === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
@@ -51,9 +53,9 @@ const words = computed(
         <line class="grid" :x1="x(h)" :x2="x(h)" y1="0" :y2="lanes.length * LANE" />
         <text :x="x(h)" :y="lanes.length * LANE + 16" text-anchor="middle">{{ h }}</text>
       </g>
-      <g v-for="(lane, n) in lanes" :key="n">
-        <text x="2" :y="n * LANE + 15">{{ n + 1 }}</text>
-        <g v-for="{ move, startMin, endMin } in lane" :key="move.id">
+      <g v-for="(lane, n) in lanes" :key="lane.figure">
+        <text x="2" :y="n * LANE + 15">{{ lane.name }}</text>
+        <g v-for="{ move, startMin, endMin } in lane.moves" :key="move.id">
           <line
             class="dries"
             :x1="x(endMin)"
@@ -75,8 +77,8 @@ const words = computed(
       </g>
     </svg>
     <figcaption class="soft">
-      {{ words }} {{ sittings }} {{ sittings === 1 ? 'evening' : 'evenings' }} of two and a half
-      hours. {{ enough }} in rotation keep the brush busy.
+      {{ words }} {{ sittings }} {{ sittings === 1 ? 'evening' : 'evenings' }} of
+      {{ time(eveningMin) }}. {{ bench.enough }} in rotation keep the brush busy.
     </figcaption>
   </figure>
 </template>

@@ -1,18 +1,21 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
-import { cautions, labOf, mixPaints, opaqueReflectance, predictMix } from '../../../core'
-import type { LogEntry } from '../../../core'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { cautions, deltaE00, labOf, mixPaints, opaqueReflectance, predictMix } from '../../../core'
+import type { Lab, LogEntry } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
+import PutRight from '../../parts/PutRight.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useBench } from '../../stores/bench'
 import { useProject } from '../../stores/project'
 import BenchLanes from './BenchLanes.vue'
+import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
 import MeasureForm from './MeasureForm.vue'
+import ShoppingList from './ShoppingList.vue'
 
 /** One move at a time, readable at arm's length; one key forward, one key back. */
 const store = useProject()
@@ -43,19 +46,38 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   else return
   event.preventDefault()
 })
-function keep(made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>): void {
+/** When this move came up: the time it took is what went by since. */
+const since = ref(Date.now())
+watch(
+  () => bench.now?.move.id,
+  () => (since.value = Date.now()),
+)
+/** A well that came out too far from what it should be. */
+const off = shallowRef<{ parts: LogEntry['parts']; aim: Lab; found: Lab; by: number }>()
+function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'>): void {
   const { now } = bench
-  if (now && coat.value)
-    store.addToLog({
-      id: `${Date.now()}-${Math.round(1e6 * Math.random())}`,
-      at: new Date().toISOString(),
-      figure: `${store.figure.name}, ${now.move.figure}`,
-      what: now.move.words,
-      parts: coat.value.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
-      predicted: (({ L, a, b }) => ({ L, a, b }))(predictMix(coat.value.parts).lab),
-      ...made,
-    })
   open.value = undefined
+  if (!now || !coat.value) return
+  const paints = new Map(coat.value.parts.map(({ paint }) => [paint.id, paint]))
+  const { lab } = predictMix(
+    made.parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops })),
+  )
+  const predicted = { L: lab.L, a: lab.a, b: lab.b }
+  store.addToLog({
+    id: `${Date.now()}-${Math.round(1e6 * Math.random())}`,
+    at: new Date().toISOString(),
+    figure: `${store.figure.name}, ${now.move.figure}`.slice(0, 120),
+    what: now.move.words,
+    kind: coat.value.kind,
+    predicted,
+    ...made,
+  })
+  const aim = labOf(opaqueReflectance(mixPaints(coat.value.parts)))
+  const by = made.real ? deltaE00(aim, made.real) : 0
+  off.value =
+    made.real && by > (bench.state.tolerance ?? 2)
+      ? { parts: made.parts, aim, found: made.real, by }
+      : undefined
 }
 </script>
 
@@ -67,7 +89,7 @@ function keep(made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>): void {
       <section v-if="bench.now" class="now" aria-label="Now" aria-live="polite">
         <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
         <div class="what">
-          <p class="which">Figure {{ bench.now.move.figure }} · {{ left }} moves left</p>
+          <p class="which">{{ bench.nameOf(bench.now.move.figure) }} · {{ left }} moves left</p>
           <h2>{{ bench.now.move.words }}</h2>
           <p v-if="bench.now.mixes && coat" class="mix">
             <b>Mix it now:</b>
@@ -79,7 +101,10 @@ function keep(made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>): void {
           <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
         </div>
       </section>
-      <section v-else class="now" aria-label="Now"><h2>All moves are done.</h2></section>
+      <section v-else class="now" aria-label="Now">
+        <h2>{{ bench.ready ? 'All moves are done.' : 'Working out the order…' }}</h2>
+      </section>
+      <p v-if="bench.trouble" role="alert">{{ bench.trouble }}</p>
       <div class="keys">
         <button type="button" class="primary big" :disabled="!bench.now" @click="bench.next">
           Done, go on <kbd>Space</kbd>
@@ -99,48 +124,27 @@ function keep(made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>): void {
         v-if="open && coat"
         :kind="open"
         :parts="coat.parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))"
+        :thinner="bench.habits.thinner[coat.kind] ?? coat.thinner"
+        :minutes="Math.round((Date.now() - since) / 60_000)"
         @keep="keep"
         @close="open = undefined"
       />
+      <section v-if="off" class="off" aria-label="Put right">
+        <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
+        <PutRight :parts="off.parts" :aim="off.aim" :found="off.found" />
+        <button type="button" class="plain" @click="off = undefined">Leave it as it is</button>
+      </section>
       <section v-if="bench.following.length" aria-label="Then" class="then">
         <p v-for="{ move, mixes } in bench.following" :key="move.id">
-          <span class="soft">figure {{ move.figure }}</span> {{ move.words
+          <span class="soft">{{ bench.nameOf(move.figure) }}</span> {{ move.words
           }}<span v-if="mixes" class="soft">; mix first</span>
         </p>
       </section>
       <BenchLanes />
+      <ShoppingList />
       <template #side>
         <DryingTimers />
-        <label>
-          Figures in rotation
-          <input
-            class="text-field wide"
-            type="number"
-            min="1"
-            max="40"
-            :value="bench.state.many"
-            @change="
-              bench.set({
-                many: Math.min(
-                  40,
-                  Math.max(1, Math.round(Number(($event.target as HTMLInputElement).value))),
-                ),
-              })
-            "
-          />
-        </label>
-        <label>
-          The air is
-          <select
-            class="text-field wide"
-            :value="bench.state.slower ?? 1"
-            @change="bench.set({ slower: Number(($event.target as HTMLSelectElement).value) })"
-          >
-            <option :value="0.7">warm and dry</option>
-            <option :value="1">as usual</option>
-            <option :value="1.6">humid or cold</option>
-          </select>
-        </label>
+        <BenchSettings />
       </template>
     </SideLayout>
   </main>
@@ -198,6 +202,10 @@ kbd {
   border-radius: 3px;
   padding: 0 5px;
   margin-left: 6px;
+}
+.off {
+  display: grid;
+  gap: 8px;
 }
 .then p {
   margin: 0;

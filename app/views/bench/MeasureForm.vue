@@ -1,47 +1,81 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, reactive, ref } from 'vue'
 import { labOf, parseColour } from '../../../core'
 import type { LogEntry } from '../../../core'
+import { keepPhoto } from '../../stores/photos'
+import { paintOf } from '../../stores/paints'
 import { useReader } from '../../stores/reader'
 
-/** What came out: a reading, a colour in numbers, a word about it. */
+/** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
+type Made = Pick<
+  LogEntry,
+  'parts' | 'real' | 'reflectance' | 'note' | 'thinner' | 'photo' | 'minutes'
+>
 const props = defineProps<{
   kind: 'note' | 'measure'
+  /** As planned; the painter says what was different. */
   parts: { paint: string; drops: number }[]
+  thinner: number
+  minutes: number
 }>()
-const emit = defineEmits<{
-  keep: [made: Pick<LogEntry, 'real' | 'reflectance' | 'note'>]
-  close: []
-}>()
+const emit = defineEmits<{ keep: [made: Made]; close: [] }>()
 const reader = useReader()
-const numbers = ref('')
-const note = ref('')
+const drops = reactive(props.parts.map((part) => part.drops))
+const form = reactive({ numbers: '', note: '', thinner: props.thinner, minutes: props.minutes })
+const photo = ref<File>()
+const refused = ref('')
 const first = ref<HTMLInputElement>()
 onMounted(() => first.value?.focus())
+
 const trouble = computed(() => {
-  if (numbers.value.trim() === '') return ''
+  if (drops.some((n) => !(Number.isInteger(n) && n >= 0 && n <= 99)))
+    return 'Drops are whole numbers from 0 to 99.'
+  if (drops.every((n) => n === 0)) return 'A mix has at least one drop.'
+  if (!(form.thinner >= 0 && form.thinner <= 40))
+    return `Thinner is ${form.thinner}; allowed is 0 to 40 parts to one of paint.`
+  if (form.numbers.trim() === '') return ''
   try {
-    parseColour(numbers.value)
+    parseColour(form.numbers)
     return ''
   } catch (error) {
     return (error as Error).message
   }
 })
+/** What is written down whatever the colour came from. */
+async function made(): Promise<Made> {
+  const picture = photo.value ? await keepPhoto(photo.value) : undefined
+  return {
+    parts: props.parts
+      .map(({ paint }, i) => ({ paint, drops: drops[i]! }))
+      .filter((p) => p.drops > 0),
+    thinner: form.thinner,
+    ...(form.minutes > 0 ? { minutes: form.minutes } : {}),
+    ...(form.note ? { note: form.note } : {}),
+    ...(picture ? { photo: picture } : {}),
+  }
+}
 async function read(): Promise<void> {
   if (reader.status === 'unknown') await reader.connect()
   if (reader.status === 'uncalibrated') await reader.calibrate()
   const reading = await reader.measure({ kind: 'mix', parts: props.parts })
   if (!reading?.reflectance) return
   const { L, a, b } = labOf(reading.reflectance)
-  emit('keep', { real: { L, a, b }, reflectance: [...reading.reflectance], note: note.value })
+  await keep({ real: { L, a, b }, reflectance: [...reading.reflectance] })
 }
-function keep(): void {
+async function keep(colour?: Pick<Made, 'real' | 'reflectance'>): Promise<void> {
   if (trouble.value) return
-  const lab = numbers.value.trim() === '' ? undefined : parseColour(numbers.value)
-  emit('keep', {
-    ...(lab ? { real: { L: lab.L, a: lab.a, b: lab.b } } : {}),
-    ...(note.value ? { note: note.value } : {}),
-  })
+  refused.value = ''
+  const given = form.numbers.trim() === '' ? undefined : parseColour(form.numbers)
+  const real = given && { real: { L: given.L, a: given.a, b: given.b } }
+  try {
+    emit('keep', { ...(await made()), ...real, ...colour })
+  } catch (error) {
+    refused.value = `The picture was not kept: ${(error as Error).message}. Write it down without, or choose another.`
+    photo.value = undefined
+  }
+}
+const pick = (event: Event): void => {
+  photo.value = (event.target as HTMLInputElement).files?.[0]
 }
 </script>
 
@@ -49,52 +83,100 @@ function keep(): void {
   <form
     class="form"
     :aria-label="kind === 'note' ? 'Note' : 'Measure'"
-    @submit.prevent="keep"
+    @submit.prevent="keep()"
     @keydown.esc="emit('close')"
   >
     <label v-if="kind === 'measure'">
       Its colour, hex or L a b
-      <input ref="first" v-model="numbers" class="text-field" placeholder="61 14 17" />
+      <input ref="first" v-model="form.numbers" class="text-field" placeholder="61 14 17" />
     </label>
     <label class="wide">
       A word about it
       <input
         :ref="(one) => kind === 'note' && (first = one as HTMLInputElement)"
-        v-model="note"
+        v-model="form.note"
         class="text-field"
         maxlength="300"
       />
     </label>
+    <fieldset>
+      <legend>As it was mixed</legend>
+      <label v-for="(part, i) in parts" :key="part.paint" class="few">
+        {{ paintOf(part.paint).name }}
+        <input v-model.number="drops[i]" class="text-field" type="number" min="0" max="99" />
+      </label>
+      <label class="few">
+        thinner to 1
+        <input
+          v-model.number="form.thinner"
+          class="text-field"
+          type="number"
+          min="0"
+          max="40"
+          step="0.5"
+        />
+      </label>
+      <label class="few">
+        minutes
+        <input v-model.number="form.minutes" class="text-field" type="number" min="0" max="1000" />
+      </label>
+      <label class="picture">
+        Picture of it
+        <input type="file" accept="image/*" @change="pick" />
+      </label>
+    </fieldset>
     <button type="submit" class="primary" :disabled="trouble !== ''">Write it down</button>
     <button
       v-if="kind === 'measure'"
       type="button"
       class="plain"
-      :disabled="reader.busy"
+      :disabled="reader.busy || trouble !== ''"
       @click="read"
     >
       Read it with the reader
     </button>
     <button type="button" class="plain" @click="emit('close')">Leave it</button>
-    <p v-if="trouble || reader.trouble" role="alert">{{ trouble || reader.trouble }}</p>
+    <p v-if="trouble || refused || reader.trouble" role="alert">
+      {{ trouble || refused || reader.trouble }}
+    </p>
   </form>
 </template>
 
 <style scoped>
-.form {
+.form,
+fieldset {
   display: flex;
   flex-wrap: wrap;
   gap: 8px 12px;
   align-items: end;
+}
+.form {
   background: var(--field-high);
   padding: 10px 14px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  flex-basis: 100%;
+}
+legend {
+  padding: 0;
+  font-weight: 700;
 }
 .text-field {
   display: block;
   width: 100%;
 }
+.few {
+  flex: 0 1 132px;
+}
 .wide {
   flex: 1 1 220px;
+}
+.picture input {
+  display: block;
+  min-height: 38px;
 }
 p {
   margin: 0;

@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
-import { deltaE00, judgements, labOf, looksLike, parseColour } from '../../../core'
-import type { Judgement, Lab } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import ColourFromPicture from '../../parts/picture/ColourFromPicture.vue'
-import { useReader } from '../../stores/reader'
-import { useProject } from '../../stores/project'
-import { boxThread } from '../../workers/boxThread'
-import type { MendAnswer } from '../../workers/boxWorker'
+import { deltaE00, judgements, labOf, looksLike, parseColour } from '../../core'
+import type { Judgement, Lab } from '../../core'
+import ColourPatch from './ColourPatch.vue'
+import ColourFromPicture from './picture/ColourFromPicture.vue'
+import { useReader } from '../stores/reader'
+import { useProject } from '../stores/project'
+import { boxThread } from '../workers/boxThread'
+import type { MendAnswer } from '../workers/boxWorker'
 
 /** What stands in the well does not look as it should: the fewest drops that put it right. */
-const props = defineProps<{ parts: { paint: string; drops: number }[]; aim: Lab }>()
+const props = defineProps<{
+  parts: { paint: string; drops: number }[]
+  aim: Lab
+  /** What it looks like, where that is known already. */
+  found?: Lab
+}>()
 const store = useProject()
 const reader = useReader()
 const form = reactive({
@@ -24,7 +29,7 @@ const form = reactive({
   numbers: '',
 })
 const trouble = shallowRef('')
-const measured = shallowRef<Lab>()
+const measured = shallowRef<Lab | undefined>(props.found)
 const answer = shallowRef<MendAnswer>()
 const words = Object.keys(judgements) as Judgement[]
 

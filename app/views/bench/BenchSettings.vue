@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { coatKinds, evenings, formatCalendar } from '../../../core'
+import type { CoatKind } from '../../../core'
+import { fileName, saveFile } from '../../parts/saveFile'
+import { useBench } from '../../stores/bench'
+import { useProject } from '../../stores/project'
+
+/** What is on the bench, for how long, in what air; the evenings as a calendar; habits that were learnt. */
+const bench = useBench()
+const store = useProject()
+const EVENING = 150
+const others = computed(() => store.project.figures.filter(({ id }) => id !== store.figure.id))
+const number = (event: Event, least: number, most: number): number =>
+  Math.min(most, Math.max(least, Math.round(Number((event.target as HTMLInputElement).value))))
+function alongside(id: string, on: boolean): void {
+  const had = bench.state.along ?? []
+  bench.set({ along: on ? [...had, id] : had.filter((one) => one !== id) })
+}
+/** The first evening is today at seven, or tomorrow once that has gone. */
+function firstEvening(): Date {
+  const start = new Date()
+  start.setHours(19, 0, 0, 0)
+  if (start.getTime() < Date.now()) start.setDate(start.getDate() + 1)
+  return start
+}
+const trouble = ref('')
+function calendar(): void {
+  const length = bench.state.eveningMin ?? EVENING
+  const left = bench.plan.moves.filter(({ move }) => !bench.done.has(move.id))
+  const first = firstEvening()
+  try {
+    const sittings = evenings(left, length).map((moves, i) => {
+      const start = new Date(first)
+      start.setDate(start.getDate() + i)
+      return {
+        id: `${store.figure.id}-${start.toISOString().slice(0, 10)}`,
+        start,
+        minutes: moves.at(-1)!.endMin - moves[0]!.startMin,
+        title: `Painting ${store.figure.name}, ${i + 1}`,
+        lines: moves.map(({ move }) => `${bench.nameOf(move.figure)}: ${move.words}`),
+      }
+    })
+    saveFile(fileName(store.figure.name, 'ics'), formatCalendar(sittings), 'text/calendar')
+    trouble.value = ''
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+}
+const learnt = computed(() => {
+  const { thinner, drying } = bench.habits
+  const name = (kind: string): string => coatKinds[kind as CoatKind].name
+  return [
+    ...Object.entries(thinner).map(([kind, by]) => `you thin a ${name(kind)} ${by} : 1`),
+    ...Object.entries(drying).map(
+      ([kind, by]) => `a ${name(kind)} dries in ${Math.round(100 * by)}% of the time reckoned`,
+    ),
+  ]
+})
+</script>
+
+<template>
+  <label>
+    Figures in rotation
+    <input
+      class="text-field wide"
+      type="number"
+      min="1"
+      max="40"
+      :value="bench.state.many"
+      @change="bench.set({ many: number($event, 1, 40) })"
+    />
+  </label>
+  <details>
+    <summary>Others painted alongside ({{ bench.along.length }})</summary>
+    <label v-for="{ id, name } in others" :key="id" class="check">
+      <input
+        type="checkbox"
+        :checked="bench.along.some((one) => one.id === id)"
+        @change="alongside(id, ($event.target as HTMLInputElement).checked)"
+      />
+      {{ name }}
+    </label>
+  </details>
+  <label>
+    The air is
+    <select
+      class="text-field wide"
+      :value="bench.state.slower ?? 1"
+      @change="bench.set({ slower: Number(($event.target as HTMLSelectElement).value) })"
+    >
+      <option :value="0.7">warm and dry</option>
+      <option :value="1">as usual</option>
+      <option :value="1.6">humid or cold</option>
+    </select>
+  </label>
+  <label>
+    An evening, minutes
+    <input
+      class="text-field wide"
+      type="number"
+      min="15"
+      max="720"
+      step="15"
+      :value="bench.state.eveningMin ?? EVENING"
+      @change="bench.set({ eveningMin: number($event, 15, 720) })"
+    />
+  </label>
+  <label>
+    Put right when off by more than
+    <input
+      class="text-field wide"
+      type="number"
+      min="0.5"
+      max="20"
+      step="0.5"
+      :value="bench.state.tolerance ?? 2"
+      @change="
+        bench.set({
+          tolerance: Math.min(20, Math.max(0.5, Number(($event.target as HTMLInputElement).value))),
+        })
+      "
+    />
+  </label>
+  <button type="button" class="plain" @click="calendar">Evenings as a calendar (ICS)</button>
+  <p v-if="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="learnt.length" class="soft">Learnt: {{ learnt.join('; ') }}.</p>
+</template>
+
+<style scoped>
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 32px;
+}
+p {
+  margin: 0;
+}
+</style>

@@ -1,0 +1,39 @@
+import { createEvents } from 'ics'
+
+/** A sitting at the bench. */
+export interface Sitting {
+  id: string
+  start: Date
+  minutes: number
+  title: string
+  /** What is planned for it, a line each. */
+  lines: readonly string[]
+}
+
+/**
+ * Sittings as a calendar file (iCalendar, RFC 5545), times in UTC.
+ * @throws RangeError when there is none, or one that cannot be written.
+ */
+export function formatCalendar(sittings: readonly Sitting[]): string {
+  if (sittings.length === 0) throw new RangeError('there is no sitting to put into a calendar')
+  const { value, error } = createEvents(
+    sittings.map(({ id, start, minutes, title, lines }) => ({
+      uid: `${id}@cobaltfinch`,
+      productId: 'cobaltfinch',
+      title,
+      description: lines.join('\n'),
+      start: [
+        start.getUTCFullYear(),
+        start.getUTCMonth() + 1,
+        start.getUTCDate(),
+        start.getUTCHours(),
+        start.getUTCMinutes(),
+      ],
+      startInputType: 'utc' as const,
+      startOutputType: 'utc' as const,
+      duration: { minutes: Math.max(1, Math.round(minutes)) },
+    })),
+  )
+  if (!value) throw new RangeError(error?.message ?? 'the calendar could not be written')
+  return value
+}

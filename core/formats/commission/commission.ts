@@ -1,0 +1,97 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
+import type { Zippable } from 'fflate'
+import { formatCgats } from '../cgats/format'
+import { formatLogCsv } from '../csv/log'
+import { formatProject } from '../project/format'
+import { parseProject } from '../project/parse'
+import type { Project } from '../project/schema'
+import { refused } from '../issues'
+import type { Reading } from '../issues'
+
+/** A whole commission: the project, the photos its log names, and sculpts by figure as binary STL. */
+export interface Commission {
+  project: Project
+  photos: ReadonlyMap<string, Uint8Array>
+  sculpts: ReadonlyMap<string, Uint8Array>
+}
+
+export const MOST_COMMISSION_BYTES = 500 * 1024 * 1024
+const PROJECT = 'project.json'
+
+/** Kinds of picture by their first bytes; what is none of them is kept under .bin. */
+function endingOf(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xd8) return 'jpg'
+  if (bytes[0] === 0x89 && bytes[1] === 0x50) return 'png'
+  if (bytes[0] === 0x52 && bytes[8] === 0x57) return 'webp'
+  return 'bin'
+}
+
+const about = (name: string): string =>
+  [
+    `${name}: a painting commission.`,
+    '',
+    'project.json   everything: figures, ladders, coats, own paints, log (UTF-8 JSON)',
+    'log.csv        every mix, predicted and real, as a table',
+    'readings.cgats readings of mixes, reflectance 380-730 nm (CGATS.17 text)',
+    'photos/        pictures, named as the log names them',
+    'sculpts/       own sculpts by figure (binary STL)',
+    '',
+  ].join('\n')
+
+/** Packs a commission into one zip that can be read without this program; pictures are stored as they are. */
+export function packCommission(
+  { project, photos, sculpts }: Commission,
+  nameOf: (paint: string) => string,
+): Uint8Array {
+  const log = project.log ?? []
+  const readings = log.flatMap(({ what, reflectance }) =>
+    reflectance ? [{ name: what, reflectance: Float64Array.from(reflectance) }] : [],
+  )
+  const files: Zippable = {
+    'about.txt': strToU8(about(project.name)),
+    [PROJECT]: strToU8(formatProject(project)),
+    'log.csv': strToU8(formatLogCsv(log, nameOf)),
+  }
+  if (readings.length > 0) files['readings.cgats'] = strToU8(formatCgats(readings))
+  for (const [id, bytes] of photos) files[`photos/${id}.${endingOf(bytes)}`] = [bytes, { level: 0 }]
+  for (const [figure, bytes] of sculpts) files[`sculpts/${figure}.stl`] = bytes
+  return zipSync(files, { level: 6 })
+}
+
+/** Reads a packed commission; what is wrong with it is said and nothing is half taken. */
+export function unpackCommission(
+  bytes: Uint8Array,
+  paintIds: ReadonlySet<string>,
+): Reading<Commission> {
+  if (bytes.length > MOST_COMMISSION_BYTES)
+    return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
+  let size = 0
+  let files: Record<string, Uint8Array>
+  try {
+    files = unzipSync(bytes, {
+      filter: ({ originalSize }) => {
+        size += originalSize
+        if (size > 2 * MOST_COMMISSION_BYTES) throw new RangeError('unpacks to more than 1 GB')
+        return true
+      },
+    })
+  } catch (error) {
+    return refused('the file', `is no whole zip: ${(error as Error).message}`)
+  }
+  const text = files[PROJECT]
+  if (!text) return refused('the file', `has no ${PROJECT} in it; a packed commission has one`)
+  const reading = parseProject(strFromU8(text), paintIds)
+  if (!reading.ok) return reading
+  const under = (folder: string): Map<string, Uint8Array> =>
+    new Map(
+      Object.entries(files).flatMap(([name, data]) => {
+        const found = new RegExp(`^${folder}/([\\w-]{1,80})\\.\\w+$`).exec(name)
+        return found ? [[found[1]!, data] as const] : []
+      }),
+    )
+  const photos = under('photos')
+  const missing = (reading.value.log ?? []).find(({ photo }) => photo && !photos.has(photo))
+  if (missing)
+    return refused('photos', `the picture ${missing.photo} of “${missing.what}” is missing`)
+  return { ok: true, value: { project: reading.value, photos, sculpts: under('sculpts') } }
+}
