@@ -2,7 +2,7 @@ import { onScopeDispose, ref, watch } from 'vue'
 import { formatProject, parseProject } from '../../core'
 import { starterIds } from './paints'
 import { useProject } from './project'
-import { readWork, setAside, writeWork } from './vault'
+import { onOthers, readWork, setAside, tellOthers, writeWork } from './vault'
 
 const WAIT_MS = 200
 
@@ -14,14 +14,23 @@ export function useAutosave() {
   const state = ref<SaveState>('opening')
   const trouble = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
+  /** What this tab knows to be stored. */
+  let seen: string | null = null
 
   async function save(): Promise<void> {
     clearTimeout(timer)
     timer = undefined
     try {
-      await writeWork(formatProject(store.project))
+      const text = formatProject(store.project)
+      if (text !== seen) {
+        const strange = await writeWork(text, seen)
+        seen = text
+        tellOthers()
+        trouble.value = strange
+          ? 'Another tab had changed the work meanwhile. What it had was put aside unchanged; the menu Files has it.'
+          : ''
+      }
       if (timer === undefined) state.value = 'saved'
-      trouble.value = ''
     } catch (error) {
       state.value = 'failed'
       trouble.value = `This browser would not store the work (${(error as Error).message}). Save a project file before you close the tab.`
@@ -31,6 +40,7 @@ export function useAutosave() {
   async function open(): Promise<void> {
     try {
       const text = await readWork()
+      seen = text
       if (text !== null) {
         const reading = parseProject(text, starterIds)
         if (reading.ok) store.restore(reading.value)
@@ -55,6 +65,18 @@ export function useAutosave() {
       { deep: true },
     )
   }
+
+  /** Another tab has written: this one shows the same, unless it has changes of its own to write. */
+  async function follow(): Promise<void> {
+    if (timer !== undefined) return
+    const text = await readWork().catch(() => null)
+    if (text === null || text === seen || timer !== undefined) return
+    const reading = parseProject(text, starterIds)
+    if (!reading.ok) return
+    seen = text
+    store.replace(reading.value)
+  }
+  onOthers(() => void follow())
 
   const flush = (): void => {
     if (timer !== undefined) void save()

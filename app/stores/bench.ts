@@ -138,13 +138,26 @@ export const useBench = defineStore('bench', () => {
   }, 1000)
 
   const rung = new Set<string>()
+  const RUNG = 'cobaltfinch-rung'
+  /** Timers that no tab has rung yet; noted for all of them, since a sleeping tab looks late. */
+  function unrung(ended: readonly { move: string; endsAt: number }[]): string[] {
+    try {
+      const before = JSON.parse(localStorage.getItem(RUNG) ?? '[]') as string[]
+      const mine = ended.map(({ move, endsAt }) => `${store.figure.id} ${move} ${endsAt}`)
+      const fresh = mine.filter((one) => !before.includes(one))
+      localStorage.setItem(RUNG, JSON.stringify([...before, ...fresh].slice(-200)))
+      return fresh
+    } catch {
+      return ended.map(({ move }) => move)
+    }
+  }
   /** One tab rings, whoever holds the lock; the others stay silent. */
   async function ring(): Promise<void> {
     const ended = timers.value.filter(({ leftMs, move }) => leftMs <= 0 && !rung.has(move))
     if (ended.length === 0) return
     for (const { move } of ended) rung.add(move)
     await navigator.locks?.request('cobaltfinch-ring', { ifAvailable: true }, async (lock) => {
-      if (!lock) return
+      if (!lock || !unrung(ended).length) return
       sound()
       if ('Notification' in window && Notification.permission === 'granted')
         for (const { words } of ended) new Notification(`Dry: ${words}`)

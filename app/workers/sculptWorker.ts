@@ -1,25 +1,11 @@
 import { expose, transfer } from 'comlink'
-import localForage from 'localforage'
 import type { BufferGeometry, Mesh } from 'three'
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
 import { OBJLoader } from 'three/addons/loaders/OBJLoader.js'
 import { STLLoader } from 'three/addons/loaders/STLLoader.js'
-import { bakeSculpt, curvatureOf, samplesOf, SHOWN_CELLS, thinned } from '../../core'
-import type { FormSamples, Sculpt } from '../../core'
-
-/** A sculpt with the points that shares are measured on. */
-export interface ShownForm extends Sculpt {
-  samples: FormSamples
-  curvature: Float32Array
-}
-
-/** A sculpt of the painter’s own, kept with a figure in this browser. */
-export interface KeptSculpt extends ShownForm {
-  name: string
-  /** Whether the browser agreed to keep it. */
-  kept: boolean
-}
-const sculpts = localForage.createInstance({ name: 'cobaltfinch', storeName: 'sculpts' })
+import { bakeSculpt, curvatureOf, SHOWN_CELLS } from '../../core'
+import { sculpts, shown } from './keptSculpts'
+import type { KeptSculpt, ShownForm } from './keptSculpts'
 
 /** Handed over, not copied: a copy would hold the page. */
 const handed = <T extends ShownForm>(made: T): T =>
@@ -30,13 +16,6 @@ const handed = <T extends ShownForm>(made: T): T =>
     made.curvature.buffer,
     made.triangles.buffer,
   ])
-
-const MOST_SAMPLES = 3000
-const shown = (made: Sculpt): ShownForm => ({
-  ...made,
-  samples: thinned(samplesOf(made, made.occlusion), MOST_SAMPLES),
-  curvature: curvatureOf(made),
-})
 
 const MOST_BYTES = 200 * 1024 * 1024
 

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { formatShoppingNote, formatStockCsv } from '../../formats/csv/stock'
+import { afterTaking, stockFor, takenMl } from './stock'
+
+const mixes = [
+  {
+    parts: [
+      { paint: 'white', drops: 20 },
+      { paint: 'ochre', drops: 5 },
+    ],
+  },
+  { parts: [{ paint: 'white', drops: 10 }] },
+  {
+    parts: [
+      { paint: 'umber', drops: 4 },
+      { paint: 'white', drops: 30 },
+    ],
+  },
+]
+const bottles = {
+  white: { ml: 1, leftMl: 1.6, dropsPerMl: 20 },
+  ochre: { leftMl: 5, dropsPerMl: 25 },
+}
+const nameOf = (id: string): string => (id === 'white' ? '=white "A"' : id)
+
+describe('stock', () => {
+  it('counts drops by the size each bottle gives them', () => {
+    expect(Object.fromEntries(takenMl(mixes, bottles))).toEqual({
+      white: 3,
+      ochre: 0.2,
+      umber: 0.2,
+    })
+  })
+
+  it('says what runs out, at which mix, and how many bottles that is; the uncounted before the plenty', () => {
+    const rows = stockFor(mixes, bottles)
+    expect(rows.map(({ paint }) => paint)).toEqual(['white', 'umber', 'ochre'])
+    expect(rows[0]).toMatchObject({ leftMl: 1.6, bottles: 2, runsOutAt: 2 })
+    expect(rows[0]!.missingMl).toBeCloseTo(1.4, 9)
+    expect(rows[1]).toEqual({ paint: 'umber', neededMl: 0.2, missingMl: 0, bottles: 0 })
+    expect(rows[2]!.runsOutAt).toBeUndefined()
+    expect(stockFor([], bottles)).toEqual([])
+  })
+
+  it('takes drops from counted bottles, gives them back, and never goes below empty', () => {
+    const after = afterTaking([mixes[0]!], bottles)
+    expect(after.white!.leftMl).toBeCloseTo(0.6, 9)
+    expect(after.ochre!.leftMl).toBeCloseTo(4.8, 9)
+    const back = mixes[0]!.parts.map(({ paint, drops }) => ({ paint, drops: -drops }))
+    expect(afterTaking([{ parts: back }], after)).toEqual(bottles)
+    expect(afterTaking(mixes, bottles).white!.leftMl).toBe(0)
+    expect(afterTaking(mixes, {})).toEqual({})
+  })
+
+  it('as text and as CSV, formulas held back', () => {
+    const rows = stockFor(mixes, bottles)
+    const note = formatShoppingNote(rows, nameOf)
+    expect(note).toContain('2 × =white "A" (1.4 ml short)')
+    expect(note).toContain('Look how much is left of:\n  umber (0.2 ml needed)')
+    const csv = formatStockCsv(rows, nameOf).split('\n')
+    expect(csv[0]).toBe('paint,needed_ml,left_ml,missing_ml,bottles_to_buy')
+    expect(csv[1]).toBe(`"'=white ""A""",3.00,1.60,1.40,2`)
+    expect(csv[2]).toBe('umber,0.20,,,')
+    expect(formatShoppingNote(stockFor([mixes[1]!], { white: { leftMl: 9 } }), nameOf)).toBe(
+      'Nothing runs out of what was counted.\n',
+    )
+  })
+})
