@@ -3,11 +3,12 @@ import { computed, ref } from 'vue'
 import { deltaE00 } from '../../../core'
 import type { LogEntry } from '../../../core'
 import OffByTime from '../../charts/OffByTime.vue'
-import ColourPatch from '../../parts/ColourPatch.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { allPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project'
+import LogRow from './LogRow.vue'
+import SittingCompare from './SittingCompare.vue'
 import TeachBox from './TeachBox.vue'
 
 /** What was predicted and what came out, as split swatches; newest first. */
@@ -16,26 +17,33 @@ const word = ref('')
 const names = computed(() => new Map(allPaints().map(({ id, name }) => [id, name])))
 const mixOf = ({ parts }: LogEntry): string =>
   parts.map(({ paint, drops }) => `${drops} ${names.value.get(paint) ?? paint}`).join(' + ')
-const offOf = ({ predicted, real }: LogEntry): number | undefined =>
-  real && deltaE00(predicted, real)
 const all = computed(() => [...(store.project.log ?? [])].reverse())
+/** The figure an entry tells of, without its number in the rotation. */
+const nameIn = (figure: string): string => figure.replace(/, \d+$/, '')
+const who = ref('')
+const figures = computed(() => [...new Set(all.value.map(({ figure }) => nameIn(figure)))].sort())
+const PAGE = 60
+const most = ref(PAGE)
+const print = (): void => globalThis.print()
 const shown = computed(() => {
   const wanted = word.value.trim().toLowerCase()
-  if (!wanted) return all.value
-  return all.value.filter((entry) =>
+  const told = who.value
+    ? all.value.filter(({ figure }) => nameIn(figure) === who.value)
+    : all.value
+  if (!wanted) return told
+  return told.filter((entry) =>
     `${entry.figure} ${entry.what} ${mixOf(entry)} ${entry.at} ${entry.note ?? ''}`
       .toLowerCase()
       .includes(wanted),
   )
 })
+const page = computed(() => shown.value.slice(0, most.value))
 const points = computed(() =>
   (store.project.log ?? []).flatMap((entry) => {
-    const off = offOf(entry)
-    return off === undefined ? [] : [{ at: new Date(entry.at), off, name: entry.what }]
+    const { real, predicted, at, what } = entry
+    return real ? [{ at: new Date(at), off: deltaE00(predicted, real), name: what }] : []
   }),
 )
-const dated = (entry: LogEntry): string =>
-  new Date(entry.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -48,45 +56,37 @@ const dated = (entry: LogEntry): string =>
       </p>
       <template v-else>
         <OffByTime :points="points" />
-        <label class="search">
-          Find
-          <input
-            v-model="word"
-            class="text-field"
-            type="search"
-            placeholder="figure, paint, word"
-          />
-        </label>
+        <div class="tools">
+          <label>
+            Story of
+            <select v-model="who" class="text-field">
+              <option value="">all figures</option>
+              <option v-for="name in figures" :key="name" :value="name">{{ name }}</option>
+            </select>
+          </label>
+          <button type="button" class="plain" @click="print">Print it</button>
+          <label class="search">
+            Find
+            <input
+              v-model="word"
+              class="text-field"
+              type="search"
+              placeholder="figure, paint, word"
+            />
+          </label>
+        </div>
         <ol>
-          <li v-for="entry in shown" :key="entry.id">
-            <span class="split">
-              <ColourPatch :lab="entry.predicted" label="Predicted" />
-              <ColourPatch v-if="entry.real" :lab="entry.real" label="Came out" />
-            </span>
-            <div>
-              <b>{{ entry.what }}</b>
-              <span class="soft who">{{ entry.figure }} · {{ dated(entry) }}</span>
-              <span class="mix">{{ mixOf(entry) }}</span>
-              <span v-if="entry.note">“{{ entry.note }}”</span>
-            </div>
-            <span class="numbers">
-              {{
-                offOf(entry) === undefined ? 'not measured' : `off by ${offOf(entry)!.toFixed(1)}`
-              }}
-            </span>
-            <button
-              type="button"
-              class="plain"
-              :aria-label="`Strike out ${entry.what}`"
-              @click="store.dropFromLog(entry.id)"
-            >
-              Strike out
-            </button>
-          </li>
+          <LogRow v-for="entry in page" :key="entry.id" :entry="entry" :names="names" />
         </ol>
+        <button v-if="shown.length > page.length" type="button" class="plain" @click="most += PAGE">
+          Show {{ Math.min(PAGE, shown.length - page.length) }} more of {{ shown.length }}
+        </button>
         <p v-if="shown.length === 0" class="soft">Nothing in the log has “{{ word }}” in it.</p>
       </template>
-      <template #side><TeachBox /></template>
+      <template #side>
+        <TeachBox />
+        <SittingCompare :log="store.project.log ?? []" />
+      </template>
     </SideLayout>
   </main>
 </template>
@@ -101,31 +101,15 @@ ol {
   margin: 0;
   padding: 0;
 }
-li {
-  display: grid;
-  grid-template-columns: 108px minmax(0, 1fr) auto auto;
-  gap: 14px;
-  align-items: center;
-  border-top: 1px solid var(--field-low);
-  padding: 6px 0;
-  font-size: 15px;
-}
-.split {
+.tools {
   display: flex;
-  height: 48px;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: end;
 }
-.split > * {
-  flex: 1;
-}
-.mix {
-  display: block;
-}
-.who {
-  margin-left: 10px;
-}
-@media (max-width: 640px) {
-  li {
-    grid-template-columns: 80px minmax(0, 1fr);
+@media print {
+  .tools {
+    display: none;
   }
 }
 </style>
