@@ -11,7 +11,10 @@ const store = useProject()
 const { state, trouble, opened } = useAutosave()
 await opened
 
-const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', 'middle')
+const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', 'middle', {
+  // Where storage is refused the ground is chosen anew on every visit.
+  onError: () => undefined,
+})
 watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
 
 const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }

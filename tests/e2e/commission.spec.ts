@@ -1,0 +1,217 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import { packCommission, starterPaints, unpackCommission } from '../../core'
+import type { LogEntry, Project } from '../../core'
+import { lowTide } from '../../demo/lowTide'
+import { png } from './pictures'
+import { accessible, chooseFile, expect, saved, test } from './start'
+
+const ids = starterPaints.map(({ id }) => id)
+const nameOf = (id: string): string => starterPaints.find((one) => one.id === id)?.name ?? id
+
+/** Counts rings instead of sounding them, and lets drying time go by at once. */
+const countRings = (page: Page) =>
+  page.addInitScript(() => {
+    Object.assign(window, { rings: 0 })
+    const node = { connect: () => node, start: () => undefined, stop: () => undefined }
+    Object.assign(window, {
+      AudioContext: class {
+        currentTime = 0
+        destination = {}
+        createOscillator() {
+          ;(window as unknown as { rings: number }).rings++
+          return { ...node, frequency: { value: 0 } }
+        }
+        createGain() {
+          const gain = { setValueAtTime: () => gain, exponentialRampToValueAtTime: () => gain }
+          return { ...node, gain }
+        }
+      },
+    })
+  })
+const rings = (page: Page): Promise<number> =>
+  page.evaluate(() => (window as unknown as { rings: number }).rings)
+
+test('two tabs: a change is seen in both, only one rings, and neither overwrites the other', async ({
+  page,
+  context,
+}) => {
+  const other = await context.newPage()
+  await countRings(page)
+  await countRings(other)
+  await page.clock.install()
+  await page.goto('/bench')
+  await other.clock.install()
+  await other.goto('/bench')
+  const left = (tab: Page) => tab.getByText(/15 moves left/)
+  await expect(left(page)).toBeVisible()
+  await expect(left(other)).toBeVisible()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('d')
+  await page.clock.runFor(1000)
+  await expect(other.getByText(/14 moves left/)).toBeVisible()
+  await expect(other.getByRole('region', { name: 'Drying' }).getByText(/min|\d:\d\d/)).toBeVisible()
+  await page.clock.fastForward('45:00')
+  await other.clock.fastForward('46:00')
+  await expect.poll(async () => (await rings(page)) + (await rings(other))).toBe(1)
+  await page.clock.runFor(5000)
+  await other.clock.runFor(5000)
+  expect((await rings(page)) + (await rings(other))).toBe(1)
+
+  // What this tab does not know of is put aside before it is written over.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('cobaltfinch')
+        open.onsuccess = () => {
+          const change = open.result.transaction('work', 'readwrite')
+          change.objectStore('work').put('{"by":"a tab that never told"}', 'project')
+          change.oncomplete = () => resolve()
+          change.onerror = () => reject(change.error)
+        }
+      }),
+  )
+  await page.keyboard.press('Space')
+  await page.clock.runFor(1000)
+  await expect(page.getByRole('alert')).toContainText('Another tab had changed the work meanwhile')
+  await page.reload()
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Files' }).click()
+  await page.clock.runFor(1000)
+  await page.getByRole('menuitem', { name: 'Work that was put aside (1)' }).click()
+  const text = await readFile(await (await waiting).path(), 'utf8')
+  expect(text).toBe('{"by":"a tab that never told"}')
+  await other.close()
+})
+
+test('storage full, refused or broken off: said, nothing lost, and saved once there is room', async ({
+  page,
+}) => {
+  await page.goto('/bench')
+  const left = (n: number) => page.getByText(`${n} moves left`)
+  await expect(left(15)).toBeVisible()
+  await page.keyboard.press('Space')
+  await saved(page)
+  const fail = (how: 'full' | 'broken off' | '') =>
+    page.evaluate((kind) => {
+      const put = IDBObjectStore.prototype.put
+      const kept = ((window as unknown as { put?: typeof put }).put ??= put)
+      IDBObjectStore.prototype.put = !kind
+        ? kept
+        : function (this: IDBObjectStore, ...given: Parameters<typeof put>) {
+            if (kind === 'full') throw new DOMException('the disk is full', 'QuotaExceededError')
+            const request = kept.apply(this, given)
+            this.transaction.abort()
+            return request
+          }
+    }, how)
+  for (const how of ['full', 'broken off'] as const) {
+    await fail(how)
+    await page.keyboard.press('Space')
+    await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
+    await expect(page.getByRole('alert')).toContainText('Save a project file before you close')
+    await fail('')
+    await page.keyboard.press('Space')
+    await saved(page)
+  }
+  await expect(left(10)).toBeVisible()
+  await page.reload()
+  await expect(left(10)).toBeVisible()
+
+  // A save that was broken off leaves what was saved before.
+  await fail('broken off')
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
+  await page.reload()
+  await expect(left(10)).toBeVisible()
+})
+
+test('a browser that gives no storage at all: work goes on and can be taken away', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const refuse = () => {
+      throw new DOMException('storage is refused here', 'SecurityError')
+    }
+    Object.defineProperty(window, 'indexedDB', { get: refuse })
+    Storage.prototype.setItem = refuse
+  })
+  await page.goto('/bench')
+  await expect(page.getByText('15 moves left')).toBeVisible()
+  await expect(page.getByRole('alert')).toContainText(/storage|store/)
+  await page.keyboard.press('Space')
+  await expect(page.getByText('14 moves left')).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
+  const waiting = page.waitForEvent('download')
+  await chooseFile(page, 'Save the project to a file')
+  const text = await readFile(await (await waiting).path(), 'utf8')
+  expect((JSON.parse(text) as Project).figures[0]!.bench!.done).toHaveLength(1)
+})
+
+test('a large commission comes in and goes out whole: 40 figures, 500 entries, 100 pictures', async ({
+  page,
+}, testInfo) => {
+  const demo = lowTide(ids)
+  const entry = (n: number): LogEntry => ({
+    id: `entry-${n}`,
+    at: new Date(Date.UTC(2026, 0, 1 + (n % 30), 19, n % 60)).toISOString(),
+    figure: `Figure ${n % 40}, 1`,
+    what: `glaze ${Math.floor(n / 30) % 10}`,
+    kind: 'glaze',
+    thinner: 8,
+    parts: [
+      { paint: 'titanium-white', drops: 1 + (n % 9) },
+      { paint: 'ultramarine', drops: 1 },
+    ],
+    predicted: { L: 40 + (n % 40), a: 10, b: 12 },
+    real: { L: 41 + (n % 40), a: 11, b: 12 },
+    ...(n % 5 ? {} : { photo: `photo-${n}` }),
+  })
+  const project: Project = {
+    ...demo,
+    name: 'Forty at the ferry',
+    figure: 'figure-0',
+    figures: Array.from({ length: 40 }, (_, i) => ({
+      ...demo.figures[i % 9]!,
+      id: `figure-${i}`,
+      name: `Figure ${i}`,
+    })),
+    log: Array.from({ length: 500 }, (_, n) => entry(n)),
+  }
+  const photos = new Map(
+    Array.from({ length: 100 }, (_, n) => [
+      `photo-${5 * n}`,
+      new Uint8Array(png(160, 120, (x, y) => [(x * n) % 256, (y * 7) % 256, n])),
+    ]),
+  )
+  const zip = testInfo.outputPath('ferry.zip')
+  await writeFile(zip, packCommission({ project, photos, sculpts: new Map() }, nameOf))
+  await page.goto('/log')
+  await page.getByLabel('Project file').setInputFiles(zip)
+  await expect(page.getByText('500 mixes written down')).toBeVisible()
+  await saved(page)
+  const start = Date.now()
+  await page.reload()
+  await expect(page.getByText('500 mixes written down')).toBeVisible()
+  testInfo.annotations.push({ type: 'opened', description: `${Date.now() - start} ms` })
+  await expect(page.getByRole('img', { name: 'Picture of glaze 6' }).first()).toBeVisible()
+  await page.getByLabel('Story of').selectOption('Figure 7')
+  await expect(page.getByRole('listitem')).toHaveCount(13)
+  await page.getByText('Compare two sittings').click()
+  await expect(page.getByText(/glaze \d+; \d+\.\d apart/).first()).toBeVisible()
+  await accessible(page)
+
+  const waiting = page.waitForEvent('download')
+  await chooseFile(page, 'Pack the whole commission, with pictures (ZIP)')
+  const out = new Uint8Array(await readFile(await (await waiting).path()))
+  const reading = unpackCommission(out, new Set(ids))
+  if (!reading.ok) throw new Error(JSON.stringify(reading.issues))
+  expect(reading.value.project).toEqual(project)
+  expect(reading.value.photos).toEqual(photos)
+
+  // What is no packed commission changes nothing.
+  await writeFile(zip, out.subarray(0, out.length / 2))
+  await page.getByLabel('Project file').setInputFiles(zip)
+  await expect(page.getByRole('alert')).toContainText('is no whole zip')
+  await expect(page.getByText('500 mixes written down')).toBeVisible()
+})

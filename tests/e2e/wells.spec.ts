@@ -1,0 +1,59 @@
+import { readFile, writeFile } from 'node:fs/promises'
+import { png } from './pictures'
+import { accessible, expect, saved, test } from './start'
+
+test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
+  page,
+}, testInfo) => {
+  await page.goto('/bench')
+  await page.getByText('Others painted alongside').click()
+  await page.getByLabel('Mei').check()
+  await expect(page.getByText(/Mei, .* Undercoat|Mei/).first()).toBeVisible()
+  await page.getByLabel('Mei').uncheck()
+  await page.getByText('Paint that is needed').click()
+  await page.getByLabel('Left of titanium white, ml').fill('0.2')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText(/it runs out at “Base coat/)).toBeVisible()
+  const list = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Shopping list (text)' }).click()
+  expect(await readFile(await (await list).path(), 'utf8')).toMatch(/1 × titanium white \(\d/)
+  const calendar = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Evenings as a calendar (ICS)' }).click()
+  expect(await readFile(await (await calendar).path(), 'utf8')).toContain('BEGIN:VEVENT')
+
+  await page.getByRole('heading', { level: 1 }).click()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
+  await expect(page.getByText('Mix it now:')).toBeVisible()
+  await page.keyboard.press('m')
+  await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
+  await page.getByLabel('thinner to 1').fill('3')
+  await page.getByLabel('titanium white', { exact: true }).fill('100')
+  await expect(page.getByRole('alert')).toContainText('whole numbers from 0 to 99')
+  await page.getByLabel('titanium white', { exact: true }).fill('7')
+  const picture = testInfo.outputPath('well.png')
+  await writeFile(
+    picture,
+    png(80, 60, () => [120, 90, 80]),
+  )
+  await page.getByLabel('Picture of it').setInputFiles(picture)
+  await page.getByLabel('A word about it').press('Enter')
+  const right = page.getByRole('region', { name: 'Put right' })
+  await expect(right.getByText(/Off by \d+\.\d: put it right/)).toBeVisible()
+  await expect(right.getByText(/[Aa]dd|start again/).first()).toBeVisible()
+  await accessible(page)
+  await page.getByRole('button', { name: 'Leave it as it is' }).click()
+  // The mix takes what was left of the white; going back gives it back.
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('Space')
+  await expect(page.getByLabel('Left of titanium white, ml')).toHaveValue('0')
+  await saved(page)
+
+  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  await expect(page.getByText(/7 titanium white .*thinned 3 : 1/)).toBeVisible()
+  await expect(page.getByRole('img', { name: /^Picture of Base coat/ })).toBeVisible()
+  await page.getByText('Again', { exact: true }).click()
+  await page.getByLabel('Drops in all').fill('2')
+  await expect(page.getByText(/each needs at least one whole drop/)).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it as a target' }).click()
+  await expect(page.getByRole('button', { name: 'Kept under Tone' })).toBeVisible()
+})
