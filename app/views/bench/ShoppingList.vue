@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
+import { counted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
 import { fileName, saveFile } from '../../parts/saveFile'
 import { useBench } from '../../stores/bench'
 import { paintOf } from '../../stores/paints'
@@ -16,7 +16,8 @@ const named = (ending: string): string => fileName(`${store.project.name} shoppi
 function left(id: string, event: Event): void {
   const given = (event.target as HTMLInputElement).value
   if (given === '') return
-  store.setBottle(id, { leftMl: Math.min(5000, Math.max(0, Number(given))) })
+  const ml = Math.min(5000, Math.max(0, Number(given)))
+  store.setBottle(id, counted(store.project.bottles?.[id], ml))
 }
 </script>
 

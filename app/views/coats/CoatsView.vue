@@ -1,17 +1,19 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import type { LightPlace } from '../../../core'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useCoats } from '../../stores/coats'
 import { useProject } from '../../stores/project'
-import FormCanvas from '../ladder/form/FormCanvas.vue'
 import CoatAnswers from './CoatAnswers.vue'
 import CoatList from './CoatList.vue'
 import FilmFactors from './FilmFactors.vue'
 import MethodList from './MethodList.vue'
 import StrataPicture from './StrataPicture.vue'
+
+/** What draws the form is large; the rest of the room need not wait for it. */
+const FormCanvas = defineAsyncComponent(() => import('../ladder/form/FormCanvas.vue'))
 
 /** The stack from undercoat to last glaze: what thin paint does over what is there. */
 const store = useProject()

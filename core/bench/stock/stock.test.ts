@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { formatShoppingNote, formatStockCsv } from '../../formats/csv/stock'
-import { afterTaking, stockFor, takenMl } from './stock'
+import { afterTaking, counted, stockFor, takenMl } from './stock'
 
 const mixes = [
   {
@@ -47,9 +47,24 @@ describe('stock', () => {
     expect(after.white!.leftMl).toBeCloseTo(0.6, 9)
     expect(after.ochre!.leftMl).toBeCloseTo(4.8, 9)
     const back = mixes[0]!.parts.map(({ paint, drops }) => ({ paint, drops: -drops }))
-    expect(afterTaking([{ parts: back }], after)).toEqual(bottles)
+    expect(afterTaking([{ parts: back }], after)).toMatchObject(bottles)
     expect(afterTaking(mixes, bottles).white!.leftMl).toBe(0)
     expect(afterTaking(mixes, {})).toEqual({})
+  })
+
+  it('learns the size of a drop from two looks at a bottle', () => {
+    const first = counted(undefined, 10)
+    expect(first).toEqual({ leftMl: 10, countedMl: 10, dropsSince: 0 })
+    const used = afterTaking([mixes[2]!, mixes[1]!], { white: first }).white!
+    expect(used).toMatchObject({ dropsSince: 40, leftMl: 8 })
+    // Forty drops took 1.6 ml: 25 drops in a millilitre, not 20.
+    expect(counted(used, 8.4)).toEqual({
+      leftMl: 8.4,
+      countedMl: 8.4,
+      dropsSince: 0,
+      dropsPerMl: 25,
+    })
+    expect(counted(used, 12)).not.toHaveProperty('dropsPerMl')
   })
 
   it('as text and as CSV, formulas held back', () => {

@@ -1,4 +1,5 @@
 import { usualAmounts } from '../../ladder/puddle/amounts'
+import { dropSizeFrom } from '../learning/habits'
 
 /** Drops of paints, as a mix is written. */
 export interface DropParts {
@@ -11,6 +12,9 @@ export interface StockBottle {
   ml?: number
   leftMl?: number
   dropsPerMl?: number
+  /** What was left when it was last looked at, and drops taken since. */
+  countedMl?: number
+  dropsSince?: number
 }
 export type StockBottles = Readonly<Record<string, StockBottle | undefined>>
 
@@ -34,7 +38,16 @@ export function afterTaking<B extends StockBottle>(
   for (const [paint, ml] of takenMl(mixes, bottles)) {
     const bottle = bottles[paint]
     if (bottle?.leftMl === undefined) continue
-    after[paint] = { ...bottle, leftMl: Math.max(0, Math.round(1e4 * (bottle.leftMl - ml)) / 1e4) }
+    const drops = mixes.reduce(
+      (sum, { parts }) =>
+        parts.reduce((all, part) => all + (part.paint === paint ? part.drops : 0), sum),
+      bottle.dropsSince ?? 0,
+    )
+    after[paint] = {
+      ...bottle,
+      leftMl: Math.max(0, Math.round(1e4 * (bottle.leftMl - ml)) / 1e4),
+      dropsSince: Math.max(0, drops),
+    }
   }
   return after
 }
@@ -77,4 +90,20 @@ export function stockFor(mixes: readonly DropParts[], bottles: StockBottles): St
   const rank = ({ runsOutAt, leftMl }: StockRow): number =>
     runsOutAt ?? (leftMl === undefined ? 1e6 : 1e7)
   return rows.sort((one, other) => rank(one) - rank(other) || other.neededMl - one.neededMl)
+}
+
+/**
+ * A bottle after the painter has looked how much is left: where enough drops were taken since the last
+ * look, their size follows.
+ */
+export function counted(bottle: StockBottle | undefined, leftMl: number): StockBottle {
+  const { countedMl, dropsSince = 0 } = bottle ?? {}
+  const size = countedMl === undefined ? undefined : dropSizeFrom(dropsSince, countedMl, leftMl)
+  return {
+    leftMl,
+    countedMl: leftMl,
+    dropsSince: 0,
+    // A drop of hobby paint is between 1/100 and 1/5 ml; beyond that something was spilled or filled up.
+    ...(size !== undefined && size >= 5 && size <= 100 ? { dropsPerMl: size } : {}),
+  }
 }

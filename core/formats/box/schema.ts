@@ -40,6 +40,9 @@ export const bottleSchema = v.object({
   ml: v.optional(within([0.1, 5000])),
   dropsPerMl: v.optional(within([1, 200])),
   leftMl: v.optional(within([0, 5000])),
+  /** What was left when it was last looked at, and drops taken since. */
+  countedMl: v.optional(within([0, 5000])),
+  dropsSince: v.optional(within([0, 1e6])),
   price: v.optional(within([0, 100000])),
   place: v.optional(text(80)),
   notes: v.optional(text(2000)),
