@@ -11,6 +11,7 @@ import { useAccents } from './accents'
 import { stackPlanOf, useCoats } from './coats'
 import { paintOf } from './paints'
 import { useProject } from './project'
+import { ringOnce } from './ring'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
 export const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
@@ -72,7 +73,29 @@ export const useBench = defineStore('bench', () => {
     },
     (error) => (trouble.value = (error as Error).message),
   )
-  watch(chains, (now) => ask({ chains: now, ...puddleTimes }), { immediate: true })
+  /** What is still to be done, from now: figures that dry, and puddles that are open. */
+  const request = computed(() => {
+    const at = Date.now()
+    const { done, doneAt = [], mixed = [], timers } = state.value
+    const minutesTo = (ms: number): number => (ms - at) / 60_000
+    const when = new Map(done.map((id, i) => [id, doneAt[i] ?? 0]))
+    const ends = new Map(timers.map(({ move, endsAt }) => [move, endsAt]))
+    const openedMin: Record<string, number> = {}
+    const readyMin = chains.value.map((chain) => {
+      const before = chain.filter(({ id }) => when.has(id))
+      for (const { id, puddle } of before)
+        if (puddle && mixed.includes(id))
+          openedMin[puddle] = Math.max(openedMin[puddle] ?? -Infinity, minutesTo(when.get(id)!))
+      const last = before.at(-1)
+      if (!last) return 0
+      return Math.max(0, minutesTo(ends.get(last.id) ?? when.get(last.id)! + last.dryMin * 60_000))
+    })
+    const left = chains.value.map((chain) => chain.filter(({ id }) => !when.has(id)))
+    return { chains: left, readyMin, openedMin, ...puddleTimes }
+  })
+  watch(request, (now) => ask(now), { immediate: true })
+  /** Every move, done or not, by id. */
+  const moves = computed(() => new Map(chains.value.flat().map((move) => [move.id, move])))
   const plan = computed(
     () => planned.value?.plan ?? { moves: [], totalMin: 0, idleMin: 0, boundMin: 0, proved: false },
   )
@@ -134,77 +157,59 @@ export const useBench = defineStore('bench', () => {
   )
   useIntervalFn(() => {
     clock.value = Date.now()
-    void ring()
+    ring()
   }, 1000)
 
   const rung = new Set<string>()
-  const RUNG = 'cobaltfinch-rung'
-  /** Timers that no tab has rung yet; noted for all of them, since a sleeping tab looks late. */
-  function unrung(ended: readonly { move: string; endsAt: number }[]): string[] {
-    try {
-      const before = JSON.parse(localStorage.getItem(RUNG) ?? '[]') as string[]
-      const mine = ended.map(({ move, endsAt }) => `${store.figure.id} ${move} ${endsAt}`)
-      const fresh = mine.filter((one) => !before.includes(one))
-      localStorage.setItem(RUNG, JSON.stringify([...before, ...fresh].slice(-200)))
-      return fresh
-    } catch {
-      return ended.map(({ move }) => move)
-    }
-  }
-  /** One tab rings, whoever holds the lock; the others stay silent. */
-  async function ring(): Promise<void> {
+  function ring(): void {
     const ended = timers.value.filter(({ leftMs, move }) => leftMs <= 0 && !rung.has(move))
     if (ended.length === 0) return
     for (const { move } of ended) rung.add(move)
-    await navigator.locks?.request('cobaltfinch-ring', { ifAvailable: true }, async (lock) => {
-      if (!lock || !unrung(ended).length) return
-      sound()
-      if ('Notification' in window && Notification.permission === 'granted')
-        for (const { words } of ended) new Notification(`Dry: ${words}`)
-      // Others see the lock taken for as long as they look.
-      await new Promise((resolve) => setTimeout(resolve, 1500))
-    })
-  }
-  function sound(): void {
-    try {
-      const audio = new AudioContext()
-      const tone = audio.createOscillator()
-      const gain = audio.createGain()
-      tone.frequency.value = 523
-      gain.gain.setValueAtTime(0.08, audio.currentTime)
-      gain.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 1.2)
-      tone.connect(gain).connect(audio.destination)
-      tone.start()
-      tone.stop(audio.currentTime + 1.2)
-    } catch {
-      // No sound here; the timer still shows.
-    }
+    void ringOnce(
+      ended.map(({ move, endsAt, words }) => ({
+        key: `${store.figure.id} ${move} ${endsAt}`,
+        words: `Dry: ${words}`,
+      })),
+    )
   }
 
   /** What a move took from the bottles when it mixed, or what comes back to them. */
   const taken = (id: string, sign: 1 | -1) => {
-    const one = plan.value.moves.find(({ move }) => move.id === id)
-    if (!one?.mixes) return []
-    const parts = partsOf(one.move).map(({ paint, drops }) => ({ paint, drops: sign * drops }))
+    const move = moves.value.get(id)
+    if (!move) return []
+    const parts = partsOf(move).map(({ paint, drops }) => ({ paint, drops: sign * drops }))
     return [{ parts }]
   }
   function next(): void {
     const one = now.value
     if (!one) return
-    const done = [...state.value.done, one.move.id]
-    store.setBench({ ...state.value, done }, '', taken(one.move.id, 1))
+    const { id } = one.move
+    const { done, doneAt = [], mixed = [] } = state.value
+    const made = {
+      ...state.value,
+      done: [...done, id],
+      doneAt: [...done.map((_, i) => doneAt[i] ?? 0), Date.now()],
+      mixed: one.mixes ? [...mixed, id] : [...mixed],
+    }
+    store.setBench(made, '', one.mixes ? taken(id, 1) : [])
   }
   function back(): void {
-    const last = state.value.done.at(-1)
+    const { done, doneAt = [], mixed = [] } = state.value
+    const last = done.at(-1)
     if (last === undefined) return
-    store.setBench({ ...state.value, done: state.value.done.slice(0, -1) }, '', taken(last, -1))
+    const made = {
+      ...state.value,
+      done: done.slice(0, -1),
+      doneAt: doneAt.slice(0, done.length - 1),
+      mixed: mixed.filter((id) => id !== last),
+    }
+    store.setBench(made, '', mixed.includes(last) ? taken(last, -1) : [])
   }
   /** Drying of the move that was just done, else of the one at hand. */
   function dry(): void {
     const id = state.value.done.at(-1)
-    const one = plan.value.moves.find(({ move }) => move.id === id) ?? now.value
-    if (!one || one.move.dryMin === 0) return
-    const { move } = one
+    const move = (id === undefined ? undefined : moves.value.get(id)) ?? now.value?.move
+    if (!move || move.dryMin === 0) return
     const timer = {
       move: move.id,
       words: `figure ${move.figure}, ${move.words}`.slice(0, 300),
@@ -216,17 +221,14 @@ export const useBench = defineStore('bench', () => {
   }
   /** A timer is taken away; one that still ran says that this coat dries sooner here. */
   function stopTimer(id: string): void {
-    const timer = state.value.timers.find(({ move }) => move === id)
-    const one = plan.value.moves.find(({ move }) => move.id === id)
-    const kind = one && coatOf(one.move)?.kind
-    const timers = state.value.timers.filter(({ move }) => move !== id)
+    const timer = state.value.timers.find((one) => one.move === id)
+    const move = moves.value.get(id)
+    const kind = move && coatOf(move)?.kind
+    const timers = state.value.timers.filter((one) => one.move !== id)
     const left = timer ? (timer.endsAt - Date.now()) / 60_000 : 0
-    if (!one || !kind || left <= 0) return set({ timers })
-    const tookMin = Math.max(0, one.move.dryMin - left)
-    const dried = [
-      ...(toRaw(state.value.dried) ?? []),
-      { kind, reckonedMin: one.move.dryMin, tookMin },
-    ]
+    if (!move || !kind || left <= 0) return set({ timers })
+    const tookMin = Math.max(0, move.dryMin - left)
+    const dried = [...(toRaw(state.value.dried) ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
     set({ timers, dried: dried.slice(-300) })
   }
   return {
@@ -238,6 +240,7 @@ export const useBench = defineStore('bench', () => {
     enough,
     along,
     habits,
+    left: computed(() => toCome.value.length),
     now,
     following,
     mixesToCome,

@@ -27,10 +27,9 @@ function firstEvening(): Date {
 const trouble = ref('')
 function calendar(): void {
   const length = bench.state.eveningMin ?? EVENING
-  const left = bench.plan.moves.filter(({ move }) => !bench.done.has(move.id))
   const first = firstEvening()
   try {
-    const sittings = evenings(left, length).map((moves, i) => {
+    const sittings = evenings(bench.plan.moves, length).map((moves, i) => {
       const start = new Date(first)
       start.setDate(start.getDate() + i)
       return {

@@ -28,7 +28,8 @@ const lab = computed(() =>
 const hazards = computed(() => [
   ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
 ])
-const left = computed(() => bench.plan.moves.length - bench.done.size)
+/** Minutes until what comes next is dry. */
+const wait = computed(() => Math.round(bench.now?.startMin ?? 0))
 const wake = useWakeLock()
 onMounted(() => {
   if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
@@ -89,7 +90,9 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
       <section v-if="bench.now" class="now" aria-label="Now" aria-live="polite">
         <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
         <div class="what">
-          <p class="which">{{ bench.nameOf(bench.now.move.figure) }} · {{ left }} moves left</p>
+          <p class="which">
+            {{ bench.nameOf(bench.now.move.figure) }} · {{ bench.left }} moves left
+          </p>
           <h2>{{ bench.now.move.words }}</h2>
           <p v-if="bench.now.mixes && coat" class="mix">
             <b>Mix it now:</b>
@@ -98,6 +101,7 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
             </span>
           </p>
           <p v-else-if="coat" class="mix">The puddle is open.</p>
+          <p v-if="wait > 1" class="soft">It still dries: about {{ wait }} minutes to go.</p>
           <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
         </div>
       </section>

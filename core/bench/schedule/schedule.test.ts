@@ -21,10 +21,10 @@ const chainsOf = (figures: number, moves: () => number, dry: number): BenchMove[
 
 /** Nothing against a figure's order or drying, one brush, no puddle older than it lasts. */
 function sound(
-  { chains, puddleLifeMin, mixMin }: ScheduleRequest,
+  { chains, puddleLifeMin, mixMin, readyMin, openedMin }: ScheduleRequest,
   moves: readonly ScheduledMove[],
 ): void {
-  const opened = new Map<string, number>()
+  const opened = new Map<string, number>(Object.entries(openedMin ?? {}))
   moves.forEach(({ move, startMin, endMin, mixes }, i) => {
     if (i > 0) expect(startMin).toBeGreaterThanOrEqual(moves[i - 1]!.endMin)
     if (mixes) opened.set(move.puddle!, startMin)
@@ -32,8 +32,9 @@ function sound(
       expect(endMin).toBeLessThanOrEqual(opened.get(move.puddle)! + puddleLifeMin)
     expect(endMin - startMin).toBe(move.workMin + (mixes ? mixMin : 0))
   })
-  for (const chain of chains) {
+  for (const [f, chain] of chains.entries()) {
     const own = chain.map(({ id }) => moves.find(({ move }) => move.id === id)!)
+    expect(own[0]!.startMin).toBeGreaterThanOrEqual(readyMin?.[f] ?? 0)
     own
       .slice(1)
       .forEach((one, i) =>
@@ -43,7 +44,7 @@ function sound(
 }
 
 /** Every interleaving, with no bound at all. */
-function shortest({ chains, mixMin, puddleLifeMin }: ScheduleRequest): number {
+function shortest({ chains, mixMin, puddleLifeMin, readyMin, openedMin }: ScheduleRequest): number {
   let best = Infinity
   const walk = (
     now: number,
@@ -74,19 +75,20 @@ function shortest({ chains, mixMin, puddleLifeMin }: ScheduleRequest): number {
   walk(
     0,
     chains.map(() => 0),
-    chains.map(() => 0),
-    new Map(),
+    chains.map((_, f) => readyMin?.[f] ?? 0),
+    new Map(Object.entries(openedMin ?? {})),
   )
   return best
 }
 
 describe('the schedule', () => {
-  it('equals the exhaustive optimum on 200 small cases', () => {
+  it('equals the exhaustive optimum on 200 small cases, begun afresh or half done', () => {
     for (let n = 0; n < 200; n++) {
       const request = {
         chains: chainsOf(2 + (n % 2), () => 2 + Math.floor(2 * random()), 25),
         mixMin: 2,
         puddleLifeMin: 20 + Math.floor(30 * random()),
+        ...(n % 2 ? { readyMin: [0, 12, 30], openedMin: { p0: -8, p1: -30 } } : {}),
       }
       const found = schedule(request)
       expect(found.totalMin, `case ${n}`).toBe(shortest(request))

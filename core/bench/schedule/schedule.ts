@@ -17,6 +17,10 @@ export interface ScheduleRequest {
   /** Mixing a puddle takes so long, and it can be used for so long. */
   mixMin: number
   puddleLifeMin: number
+  /** How long from now each figure still dries; 0 when not given. */
+  readyMin?: readonly number[]
+  /** Puddles that are open already, by when they were mixed: minutes from now, 0 or less. */
+  openedMin?: Readonly<Record<string, number>>
 }
 
 export interface ScheduledMove {
@@ -77,11 +81,11 @@ function after(state: State, figure: number, done: ScheduledMove): State {
   return { now: done.endMin, next, readyAt, opened }
 }
 
-const start = ({ chains }: ScheduleRequest): State => ({
+const start = ({ chains, readyMin, openedMin }: ScheduleRequest): State => ({
   now: 0,
   next: chains.map(() => 0),
-  readyAt: chains.map(() => 0),
-  opened: new Map(),
+  readyAt: chains.map((_, f) => readyMin?.[f] ?? 0),
+  opened: new Map(Object.entries(openedMin ?? {})),
 })
 
 /**
@@ -165,9 +169,14 @@ export function schedule(request: ScheduleRequest): BenchSchedule {
   const totalMin = found.moves.at(-1)?.endMin ?? 0
   const work = quick.reduce((sum, { move }) => sum + move.workMin, 0)
   const puddles = new Set(quick.flatMap(({ move }) => move.puddle ?? []))
+  const unopened = [...puddles].filter((name) => request.openedMin?.[name] === undefined).length
   const boundMin = found.whole
     ? totalMin
-    : Math.max(work + puddles.size * request.mixMin, ...tails.map((tail) => tail[0]!), 0)
+    : Math.max(
+        work + unopened * request.mixMin,
+        ...tails.map((tail, f) => (tail[0]! > 0 ? (request.readyMin?.[f] ?? 0) + tail[0]! : 0)),
+        0,
+      )
   const busy = found.moves.reduce((sum, { startMin, endMin }) => sum + endMin - startMin, 0)
   return {
     moves: found.moves,

@@ -189,6 +189,11 @@ const bench = v.object({
   along: v.optional(v.pipe(v.array(id), v.maxLength(40, 'has more than 40 figures'))),
   /** Moves that are done, by id. */
   done: v.pipe(v.array(text(120)), v.maxLength(5000, 'has more than 5000 moves')),
+  /** When each of them was done, ms since 1970, and which mixed their puddle. */
+  doneAt: v.optional(
+    v.pipe(v.array(whole(0, 1e14)), v.maxLength(5000, 'has more than 5000 moves')),
+  ),
+  mixed: v.optional(v.pipe(v.array(text(120)), v.maxLength(5000, 'has more than 5000 moves'))),
   /** Coats that dry: until when, ms since 1970. */
   timers: v.pipe(
     v.array(v.object({ move: text(120), words: text(300), endsAt: whole(0, 1e14) })),
