@@ -2,6 +2,7 @@
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
 import { evenings, labOf, mixPaints, opaqueReflectance } from '../../../core'
+import { toneColour } from '../../parts/toneColour'
 import { screenColour } from '../../parts/screenColour'
 import { useBench } from '../../stores/bench'
 
@@ -25,17 +26,18 @@ const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEF
 const hours = computed(() => x.value.ticks(8))
 const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
   const coat = bench.coatOf(move)
-  return coat
-    ? screenColour(labOf(opaqueReflectance(mixPaints(coat.parts)))).css
-    : 'var(--ink-soft)'
+  if (coat) return screenColour(labOf(opaqueReflectance(mixPaints(coat.parts)))).css
+  const other = bench.along.find(({ id }) => id === move.figure)
+  return other ? screenColour(toneColour(other.tone)).css : 'var(--ink-soft)'
 }
 const time = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`
 const eveningMin = computed(() => bench.state.eveningMin ?? 150)
 const sittings = computed(() => evenings(bench.plan.moves, eveningMin.value).length)
+const many = computed(() => bench.state.many + bench.along.length)
 const words = computed(
   () =>
-    `${time(bench.plan.totalMin)} for ${bench.state.many} ${bench.state.many === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
+    `${time(bench.plan.totalMin)} for ${many.value} ${many.value === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
     (bench.plan.proved
       ? '; no order is shorter.'
       : `; no order takes less than ${time(bench.plan.boundMin)}.`),

@@ -1,8 +1,15 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { useBench } from '../../stores/bench'
 
 /** What dries, and for how much longer. */
 const bench = useBench()
+/** Notifications are asked for on a word, never by themselves. */
+const asks = ref('Notification' in window && Notification.permission === 'default')
+async function allow(): Promise<void> {
+  await Notification.requestPermission()
+  asks.value = false
+}
 const minutes = (ms: number): string => {
   const seconds = Math.max(0, Math.ceil(ms / 1000))
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
@@ -13,6 +20,9 @@ const minutes = (ms: number): string => {
   <section aria-label="Drying">
     <h2>Drying</h2>
     <p v-if="!bench.timers.length" class="soft">Nothing dries. D starts a timer.</p>
+    <button v-if="asks && bench.timers.length" type="button" class="plain" @click="allow">
+      Tell me when it is dry
+    </button>
     <div v-for="timer in bench.timers" :key="timer.move" class="timer">
       <b class="numbers" :class="{ dry: timer.leftMs <= 0 }">
         {{ timer.leftMs > 0 ? minutes(timer.leftMs) : 'dry' }}
