@@ -1,4 +1,4 @@
-import type { LadderRole, Look, MixRef, Place } from '../../core'
+import type { LadderRole, LightPlace, Look, MixRef, Place } from '../../core'
 import { paintOf } from '../stores/paints'
 
 export const roleWords: Readonly<Record<LadderRole, string>> = {
@@ -26,6 +26,13 @@ export const lookWords: Readonly<Record<Look, string>> = {
   measured: 'as measured',
   dry: 'dry, by eye',
   wet: 'wet, by eye',
+}
+
+/** How the light falls where one looks. */
+export const lightWords: Readonly<Record<LightPlace, string>> = {
+  shadow: 'in shadow',
+  middle: 'in middle light',
+  lights: 'in the light',
 }
 
 /** A mix in a painter's words. */

@@ -2,7 +2,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { habitsFrom, runSheet, zonesOf } from '../../core'
+import { habitsFrom, remainingMoves, runSheet, zonesOf } from '../../core'
 import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../core'
 import { mixWords, placeWords } from '../parts/coatWords'
 import { latestOnly } from '../workers/latestOnly'
@@ -66,33 +66,17 @@ export const useBench = defineStore('bench', () => {
   const planned = shallowRef<Planned>()
   const trouble = ref('')
   const ask = latestOnly(
-    (request: Parameters<ScheduleApi['plan']>[0]) => worker.plan(request),
+    (request: Parameters<ScheduleApi['plan']>[0]) => worker.plan(request, chains.value[0] ?? []),
     (found) => {
       planned.value = found
       trouble.value = ''
     },
     (error) => (trouble.value = (error as Error).message),
   )
-  /** What is still to be done, from now: figures that dry, and puddles that are open. */
-  const request = computed(() => {
-    const at = Date.now()
-    const { done, doneAt = [], mixed = [], timers } = state.value
-    const minutesTo = (ms: number): number => (ms - at) / 60_000
-    const when = new Map(done.map((id, i) => [id, doneAt[i] ?? 0]))
-    const ends = new Map(timers.map(({ move, endsAt }) => [move, endsAt]))
-    const openedMin: Record<string, number> = {}
-    const readyMin = chains.value.map((chain) => {
-      const before = chain.filter(({ id }) => when.has(id))
-      for (const { id, puddle } of before)
-        if (puddle && mixed.includes(id))
-          openedMin[puddle] = Math.max(openedMin[puddle] ?? -Infinity, minutesTo(when.get(id)!))
-      const last = before.at(-1)
-      if (!last) return 0
-      return Math.max(0, minutesTo(ends.get(last.id) ?? when.get(last.id)! + last.dryMin * 60_000))
-    })
-    const left = chains.value.map((chain) => chain.filter(({ id }) => !when.has(id)))
-    return { chains: left, readyMin, openedMin, ...puddleTimes }
-  })
+  const request = computed(() => ({
+    ...remainingMoves(chains.value, toRaw(state.value), Date.now()),
+    ...puddleTimes,
+  }))
   watch(request, (now) => ask(now), { immediate: true })
   /** Every move, done or not, by id. */
   const moves = computed(() => new Map(chains.value.flat().map((move) => [move.id, move])))

@@ -5,10 +5,13 @@ import type { BenchMove, BenchSchedule, ScheduleRequest } from '../../core'
 const MOST_FIGURES = 8
 
 const api = {
-  /** The order of moves, and how many figures like the first would keep the brush busy. */
-  plan(request: ScheduleRequest): { plan: BenchSchedule; enough: number } {
-    const [first = []] = request.chains as BenchMove[][]
-    return { plan: schedule(request), enough: figuresWithoutWaiting(first, request, MOST_FIGURES) }
+  /** The order of what is to be done, and how many figures like one would keep the brush busy. */
+  plan(request: ScheduleRequest, like: BenchMove[]): { plan: BenchSchedule; enough: number } {
+    const { mixMin, puddleLifeMin } = request
+    return {
+      plan: schedule(request),
+      enough: figuresWithoutWaiting(like, { mixMin, puddleLifeMin }, MOST_FIGURES),
+    }
   },
 }
 export type ScheduleApi = typeof api

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { coatKinds, dryFilmUm, liesAt, lightPlaces, looks, reliefs } from '../../../core'
+import { coatKinds, dryFilmUm, liesAt, lightPlaces, reliefs } from '../../../core'
 import type { LightPlace, Look } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { lookWords } from '../../parts/coatWords'
+import { lightWords } from '../../parts/coatWords'
 import { screenColour } from '../../parts/screenColour'
 import { useCoats } from '../../stores/coats'
+import WhereToLook from './WhereToLook.vue'
 
 /** The coats as strata on recess, flat and ridge, and the results coat by coat. */
 defineProps<{ chosen: number }>()
@@ -16,21 +17,6 @@ const lookNotes: Record<Look, string> = {
   dry: 'Colours are those of the dry surface with its glare.',
   wet: 'Colours are those of each coat while it is wet: deeper, and a little milky.',
 }
-const placeNames: Record<LightPlace, string> = {
-  shadow: 'in shadow',
-  middle: 'in middle light',
-  lights: 'in the light',
-}
-/** Sides and places of life are asked for only where a coat is kept to one. */
-const sided = computed(() =>
-  coats.stack.coats.some(({ place }) => place === 'left' || place === 'right'),
-)
-const zonesUsed = computed(() =>
-  coats.zones.filter(({ key }) => coats.stack.coats.some(({ place }) => place === `zone ${key}`)),
-)
-const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-const sideOf = (event: Event): 'left' | 'right' | undefined =>
-  (valueOf(event) || undefined) as 'left' | 'right' | undefined
 const WIDTH = 190
 const HEIGHT = 210
 const GROUND = 26
@@ -75,55 +61,13 @@ const strata = computed(() =>
 
 <template>
   <section aria-label="Strata" class="strata">
-    <div class="places" role="group" aria-label="Where one looks">
-      <button
-        v-for="place in lightPlaces"
-        :key="place"
-        type="button"
-        class="plain"
-        :aria-pressed="where === place"
-        @click="where = place"
-      >
-        {{ placeNames[place] }}
-      </button>
-      <label v-if="sided">
-        Side
-        <select
-          class="text-field"
-          :value="coats.spot.side ?? ''"
-          @change="coats.spot = { ...coats.spot, side: sideOf($event) }"
-        >
-          <option value="">middle</option>
-          <option value="left">left</option>
-          <option value="right">right</option>
-        </select>
-      </label>
-      <label v-if="zonesUsed.length > 0">
-        On
-        <select
-          class="text-field"
-          :value="coats.spot.zone ?? ''"
-          @change="coats.spot = { ...coats.spot, zone: valueOf($event) || undefined }"
-        >
-          <option value="">skin</option>
-          <option v-for="{ key, name } in zonesUsed" :key="key" :value="key">{{ name }}</option>
-        </select>
-      </label>
-      <label>
-        Seen
-        <select v-model="coats.look" class="text-field">
-          <option v-for="look in looks" :key="look" :value="look">
-            {{ lookWords[look as Look] }}
-          </option>
-        </select>
-      </label>
-    </div>
+    <WhereToLook v-model="where" />
     <div class="pictures">
       <figure v-for="column in strata" :key="column.relief">
         <ColourPatch
           :lab="column.end"
           class="end"
-          :label="`${column.relief} ${placeNames[where]}, finished`"
+          :label="`${column.relief} ${lightWords[where]}, finished`"
         />
         <svg
           :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -177,17 +121,6 @@ const strata = computed(() =>
 </template>
 
 <style scoped>
-.places {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
-  margin-bottom: 8px;
-}
-.places [aria-pressed='true'] {
-  font-weight: 700;
-  border-color: var(--ink);
-}
 .pictures {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr)) 230px;

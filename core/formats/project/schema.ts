@@ -1,9 +1,6 @@
 import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id, text, whole, within } from '../fields'
-import { coatKindKeys, thinners } from '../../coats/dryFilm'
-import { ladderRoles } from '../../coats/plan'
-import { places } from '../../coats/stack'
 import { forms } from '../../ladder/form/forms'
 import type { FormKey } from '../../ladder/form/forms'
 import { keyLimits } from '../../ladder/form/lightLevel'
@@ -12,10 +9,12 @@ import type { SeenFrom } from '../../ladder/light/overstatement'
 import { lightSchoolKeys, shadowSchoolKeys } from '../../ladder/light/schools'
 import { moodLimits } from '../../ladder/mood'
 import { stepKeys } from '../../ladder/steps'
-import { finishes } from '../../paint/surface'
 import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
 import { stateNames } from '../../tone/states'
+import { benchSchema, logEntrySchema } from './benchSchema'
+import { lab, oneOf, part, parts } from './common'
+import { stackSchema } from './stackSchema'
 
 export const toneSchema = v.variant(
   'kind',
@@ -58,22 +57,7 @@ export const keptToneSchema = v.object({
   tone: toneSchema,
 })
 
-const part = v.object({ paint: id, drops: whole(1, 99) })
-
 const stepKey = v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`)
-const oneOf = <T extends string>(keys: readonly T[], what: string) =>
-  v.picklist(keys, `is no ${what}; allowed is ${keys.join(', ')}`)
-const parts = v.pipe(
-  v.array(part),
-  v.minLength(1, 'is empty'),
-  v.maxLength(40, 'has more than 40 parts'),
-)
-const lab = v.object({
-  L: within([-200, 200]),
-  a: within([-256, 256]),
-  b: within([-256, 256]),
-})
-
 /** How the steps of a ladder are mixed. */
 export const ways = ['matched', 'run', 'bought'] as const
 export type Way = (typeof ways)[number]
@@ -133,115 +117,6 @@ const version = v.object({
   ),
 })
 
-/** A stack of coats that follows the ladder. */
-const stack = v.object({
-  /** The method it was started from. */
-  method: v.optional(text(60)),
-  under: v.variant('kind', [
-    v.object({ kind: v.literal('flat'), paint: id }),
-    v.object({
-      kind: v.literal('sketch'),
-      dark: id,
-      light: id,
-      strength: within([0, 1]),
-      elevation: within([0, 90]),
-    }),
-  ]),
-  coats: v.pipe(
-    v.array(
-      v.object({
-        kind: oneOf(coatKindKeys, 'kind of coat'),
-        mix: v.union([
-          oneOf(ladderRoles, 'step of the ladder'),
-          v.pipe(v.array(v.tuple([id, whole(1, 99)])), v.minLength(1, 'is empty')),
-        ]),
-        thinner: v.optional(within([0, 40])),
-        passes: v.optional(whole(1, 20)),
-        place: v.optional(
-          v.union([
-            oneOf(places, 'place'),
-            v.custom<`zone ${string}`>(
-              (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
-              `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
-            ),
-          ]),
-        ),
-        thinnedWith: v.optional(oneOf(thinners, 'thinner')),
-        finish: v.optional(oneOf(finishes, 'finish')),
-      }),
-    ),
-    v.maxLength(30, 'has more than 30 coats'),
-  ),
-  /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
-  films: v.optional(
-    v.record(
-      oneOf(coatKindKeys, 'kind of coat'),
-      v.object({ recess: within([0, 5]), flat: within([0, 5]), ridge: within([0, 5]) }),
-    ),
-  ),
-})
-
-/** Where the painter stands at the bench. */
-const bench = v.object({
-  /** Figures like this one in rotation. */
-  many: whole(1, 40),
-  /** Other figures of the commission that are painted alongside, by id. */
-  along: v.optional(v.pipe(v.array(id), v.maxLength(40, 'has more than 40 figures'))),
-  /** Moves that are done, by id. */
-  done: v.pipe(v.array(text(120)), v.maxLength(5000, 'has more than 5000 moves')),
-  /** When each of them was done, ms since 1970, and which mixed their puddle. */
-  doneAt: v.optional(
-    v.pipe(v.array(whole(0, 1e14)), v.maxLength(5000, 'has more than 5000 moves')),
-  ),
-  mixed: v.optional(v.pipe(v.array(text(120)), v.maxLength(5000, 'has more than 5000 moves'))),
-  /** Coats that dry: until when, ms since 1970. */
-  timers: v.pipe(
-    v.array(v.object({ move: text(120), words: text(300), endsAt: whole(0, 1e14) })),
-    v.maxLength(100, 'has more than 100 timers'),
-  ),
-  /** Longer drying when humid or cold. */
-  slower: v.optional(within([0.5, 4])),
-  eveningMin: v.optional(within([15, 720])),
-  /** Coats that were dry sooner or later than reckoned: minutes reckoned and taken. */
-  dried: v.optional(
-    v.pipe(
-      v.array(
-        v.object({
-          kind: oneOf(coatKindKeys, 'kind of coat'),
-          reckonedMin: within([0.1, 10000]),
-          tookMin: within([0, 10000]),
-        }),
-      ),
-      v.maxLength(300, 'has more than 300 coats'),
-    ),
-  ),
-  /** Off by more than this, ΔE00, and putting right is offered. */
-  tolerance: v.optional(within([0.5, 20])),
-})
-
-/** A mix that was painted: predicted and real. */
-const logEntry = v.object({
-  id: text(60),
-  at: text(40),
-  figure: text(120),
-  what: text(300),
-  parts,
-  predicted: lab,
-  real: v.optional(lab),
-  /** 36 values where a reader gave them. */
-  reflectance: v.optional(
-    v.pipe(v.array(within([0, 2])), v.length(36, 'a reading has 36 values, 380–730 nm by 10')),
-  ),
-  note: v.optional(text(2000)),
-  minutes: v.optional(within([0, 100000])),
-  /** Kind of coat it was for. */
-  kind: v.optional(oneOf(coatKindKeys, 'kind of coat')),
-  /** Parts of thinner to one of paint, as it was. */
-  thinner: v.optional(within([0, 40])),
-  /** Picture of it, kept beside the project. */
-  photo: v.optional(v.pipe(text(80), v.regex(/^[\w-]+$/, 'is no name of a picture'))),
-})
-
 const figure = v.object({
   id,
   name: v.pipe(text(120), v.minLength(1, 'is empty')),
@@ -249,8 +124,8 @@ const figure = v.object({
   scale: text(60),
   tone: toneSchema,
   plan,
-  stack: v.optional(stack),
-  bench: v.optional(bench),
+  stack: v.optional(stackSchema),
+  bench: v.optional(benchSchema),
   /** Places of life that are painted on this figure. */
   accents: v.optional(v.pipe(v.array(text(40)), v.maxLength(60, 'has more than 60 places'))),
   versions: v.optional(v.pipe(v.array(version), v.maxLength(50, 'has more than 50 versions'))),
@@ -272,7 +147,7 @@ export const projectSchema = v.object({
   /** The painter's own paints, and what is known of bottles, by paint id. */
   box: v.optional(v.pipe(v.array(ownPaintSchema), v.maxLength(1000, 'has more than 1000 paints'))),
   bottles: v.optional(v.record(v.string(), bottleSchema)),
-  log: v.optional(v.pipe(v.array(logEntry), v.maxLength(5000, 'has more than 5000 entries'))),
+  log: v.optional(v.pipe(v.array(logEntrySchema), v.maxLength(5000, 'has more than 5000 entries'))),
   /** Tones put by under a name. */
   tones: v.optional(v.pipe(v.array(keptToneSchema), v.maxLength(200, 'has more than 200 tones'))),
 })
@@ -280,9 +155,9 @@ export const projectSchema = v.object({
 export type Project = v.InferOutput<typeof projectSchema>
 export type Figure = v.InferOutput<typeof figure>
 export type FigurePlan = v.InferOutput<typeof plan>
-export type FigureBench = v.InferOutput<typeof bench>
-export type LogEntry = v.InferOutput<typeof logEntry>
-export type FigureStack = v.InferOutput<typeof stack>
+export type FigureBench = v.InferOutput<typeof benchSchema>
+export type LogEntry = v.InferOutput<typeof logEntrySchema>
+export type FigureStack = v.InferOutput<typeof stackSchema>
 export type LadderVersion = v.InferOutput<typeof version>
 export type KeptTone = v.InferOutput<typeof keptToneSchema>
 export type KeptPart = v.InferOutput<typeof part>

@@ -1,0 +1,55 @@
+import * as v from 'valibot'
+import { coatKindKeys, thinners } from '../../coats/dryFilm'
+import { ladderRoles } from '../../coats/plan'
+import { places } from '../../coats/stack'
+import { finishes } from '../../paint/surface'
+import { id, text, whole, within } from '../fields'
+import { oneOf } from './common'
+
+/** A stack of coats that follows the ladder. */
+export const stackSchema = v.object({
+  /** The method it was started from. */
+  method: v.optional(text(60)),
+  under: v.variant('kind', [
+    v.object({ kind: v.literal('flat'), paint: id }),
+    v.object({
+      kind: v.literal('sketch'),
+      dark: id,
+      light: id,
+      strength: within([0, 1]),
+      elevation: within([0, 90]),
+    }),
+  ]),
+  coats: v.pipe(
+    v.array(
+      v.object({
+        kind: oneOf(coatKindKeys, 'kind of coat'),
+        mix: v.union([
+          oneOf(ladderRoles, 'step of the ladder'),
+          v.pipe(v.array(v.tuple([id, whole(1, 99)])), v.minLength(1, 'is empty')),
+        ]),
+        thinner: v.optional(within([0, 40])),
+        passes: v.optional(whole(1, 20)),
+        place: v.optional(
+          v.union([
+            oneOf(places, 'place'),
+            v.custom<`zone ${string}`>(
+              (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
+              `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
+            ),
+          ]),
+        ),
+        thinnedWith: v.optional(oneOf(thinners, 'thinner')),
+        finish: v.optional(oneOf(finishes, 'finish')),
+      }),
+    ),
+    v.maxLength(30, 'has more than 30 coats'),
+  ),
+  /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
+  films: v.optional(
+    v.record(
+      oneOf(coatKindKeys, 'kind of coat'),
+      v.object({ recess: within([0, 5]), flat: within([0, 5]), ridge: within([0, 5]) }),
+    ),
+  ),
+})
