@@ -1,9 +1,41 @@
-import { accessible, expect, saved, test } from './start'
+import type { Page } from '@playwright/test'
+import { accessible, expect, saved, settled, test } from './start'
+
+/** Walks with Tab until what has the focus has this name. */
+async function tabTo(page: Page, name: string): Promise<void> {
+  for (let i = 0; i < 120; i++) {
+    await page.keyboard.press('Tab')
+    const here = await page.evaluate(() => {
+      const at = document.activeElement as HTMLElement
+      const label = (at as HTMLSelectElement).labels?.[0]?.textContent
+      return (at.getAttribute('aria-label') ?? label ?? at.textContent ?? '').trim()
+    })
+    if (here.startsWith(name)) return
+  }
+  throw new Error(`Tab never came to “${name}”`)
+}
 
 test('from plan to finished figure with keys only: moves, a timer over a reload, a measured mix in the log', async ({
   page,
 }) => {
-  await page.goto('/bench')
+  await page.goto('/ladder')
+  await settled(page)
+  await tabTo(page, 'Steps')
+  await page.keyboard.press('ArrowUp')
+  await settled(page)
+  await page.keyboard.press('Control+z')
+  await settled(page)
+  await page.reload()
+  await settled(page)
+  await tabTo(page, 'Coats')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'Coat 3')
+  await page.keyboard.press('Alt+ArrowDown')
+  await expect(page.getByRole('listitem', { name: /^Coat 4, layer/ })).toBeFocused()
+  await page.keyboard.press('Control+z')
+  await page.reload()
+  await tabTo(page, 'Bench')
+  await page.keyboard.press('Enter')
   const now = page.getByRole('region', { name: 'Now' })
   await expect(now.getByText('Undercoat')).toBeVisible()
   const left = async () => Number(/(\d+) moves left/.exec((await now.textContent())!)?.[1] ?? 0)
@@ -36,7 +68,9 @@ test('from plan to finished figure with keys only: moves, a timer over a reload,
   for (let i = 0; i < all; i++) await page.keyboard.press('Space')
   await expect(now.getByText('All moves are done.')).toBeVisible()
 
-  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  await page.reload()
+  await tabTo(page, 'Log')
+  await page.keyboard.press('Enter')
   await expect(page.getByText('“a little pale”')).toBeVisible()
   await expect(page.getByText(/^off by \d+\.\d$/)).toBeVisible()
   await page.getByLabel('Find').fill('nothing like it')

@@ -30,8 +30,11 @@ const hazards = computed(() => [
 ])
 /** Minutes until what comes next is dry. */
 const wait = computed(() => Math.round(bench.now?.startMin ?? 0))
+const room = ref<HTMLElement>()
 const wake = useWakeLock()
 onMounted(() => {
+  // Keys are for the bench from the start, whatever link led here.
+  room.value?.focus({ preventScroll: true })
   if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
 })
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -83,7 +86,7 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
 </script>
 
 <template>
-  <main class="view">
+  <main ref="room" class="view" tabindex="-1">
     <ViewHead :title="store.figure.name" note="at the bench" />
     <SideLayout :side="280">
       <FigureRail />
@@ -155,6 +158,9 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
 </template>
 
 <style scoped>
+.view:focus {
+  outline: none;
+}
 .now {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
