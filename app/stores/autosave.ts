@@ -16,10 +16,14 @@ export function useAutosave() {
   let timer: ReturnType<typeof setTimeout> | undefined
   /** What this tab knows to be stored. */
   let seen: string | null = null
+  let writing = false
+  /** Another tab told of something while this one had changes of its own. */
+  let missed = false
 
   async function save(): Promise<void> {
     clearTimeout(timer)
     timer = undefined
+    writing = true
     try {
       const text = formatProject(store.project)
       if (text !== seen) {
@@ -35,6 +39,8 @@ export function useAutosave() {
       state.value = 'failed'
       trouble.value = `This browser would not store the work (${(error as Error).message}). Save a project file before you close the tab.`
     }
+    writing = false
+    if (missed) void follow()
   }
 
   async function open(): Promise<void> {
@@ -68,9 +74,11 @@ export function useAutosave() {
 
   /** Another tab has written: this one shows the same, unless it has changes of its own to write. */
   async function follow(): Promise<void> {
-    if (timer !== undefined) return
+    const own = (): boolean => timer !== undefined || writing
+    missed = own()
+    if (missed) return
     const text = await readWork().catch(() => null)
-    if (text === null || text === seen || timer !== undefined) return
+    if (text === null || text === seen || own()) return
     const reading = parseProject(text, starterIds)
     if (!reading.ok) return
     seen = text

@@ -2,7 +2,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { habitsFrom, remainingMoves, runSheet, zonesOf } from '../../core'
+import { coatKinds, habitsFrom, remainingMoves, runSheet, zonesOf } from '../../core'
 import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../core'
 import { mixWords, placeWords } from '../parts/coatWords'
 import { latestOnly } from '../workers/latestOnly'
@@ -116,7 +116,7 @@ export const useBench = defineStore('bench', () => {
     if (!coat || typeof coat.mix === 'string') return undefined
     return {
       kind: coat.kind,
-      thinner: coat.thinner ?? 1,
+      thinner: coat.thinner ?? coatKinds[coat.kind].thinner,
       passes: coat.passes ?? 1,
       place: coat.place ?? 'all',
       parts: coat.mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),

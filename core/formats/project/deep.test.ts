@@ -25,11 +25,20 @@ function whole(): Project {
   figure.stack = JSON.parse(
     JSON.stringify({ method: key, under, coats }),
   ) as Project['figures'][0]['stack']
+  figure.stack!.films = { wash: { recess: 3, flat: 0.2, ridge: 0 } } as never
+  Object.assign(figure.stack!.coats[0]!, { thinnedWith: 'medium', place: 'zone lower-lip' })
+  figure.stack!.coats.push({ kind: 'varnish', mix: 'base', finish: 'satin', place: 'left' })
   figure.accents = ['cheek']
   figure.bench = {
     many: 3,
     done: ['1 undercoat'],
     timers: [{ move: '1 coat 0', words: 'dries', endsAt: 1e12 }],
+    along: ['bram'],
+    doneAt: [1e12],
+    mixed: ['1 undercoat'],
+    dried: [{ kind: 'wash', reckonedMin: 25, tookMin: 14.5 }],
+    eveningMin: 120,
+    tolerance: 1.5,
   }
   figure.versions = [
     {
@@ -47,6 +56,10 @@ function whole(): Project {
       what: 'base',
       parts,
       predicted: lab,
+      kind: 'wash',
+      thinner: 4.5,
+      minutes: 12,
+      photo: 'a-picture_1',
       real: lab,
       reflectance: new Array<number>(36).fill(0.4),
     },
@@ -82,4 +95,18 @@ it('what is out of range is refused by its place', () => {
   expect(refused((p) => (p.figures[0]!.stack!.coats[0]!.passes = 0))).toMatch(/coats\[0\]\.passes/)
   expect(refused((p) => (p.log![0]!.reflectance = [1]))).toContain('36 values')
   expect(refused((p) => (p.figures[0]!.bench!.many = 99))).toMatch(/bench\.many/)
+  const coat = (p: Project): object => p.figures[0]!.stack!.coats[0]!
+  expect(refused((p) => Object.assign(coat(p), { place: 'behind' }))).toContain('coats[0].place')
+  expect(refused((p) => Object.assign(coat(p), { place: 'zone <b>' }))).toContain('coats[0].place')
+  expect(refused((p) => Object.assign(coat(p), { thinnedWith: 'oil' }))).toContain('is no thinner')
+  expect(refused((p) => Object.assign(coat(p), { finish: 'wet' }))).toContain('is no finish')
+  expect(refused((p) => (p.figures[0]!.stack!.films!.wash!.recess = 9))).toContain(
+    'allowed is 0 to 5',
+  )
+  expect(refused((p) => (p.log![0]!.photo = '../up'))).toContain('is no name of a picture')
+  expect(refused((p) => (p.log![0]!.thinner = -1))).toContain('allowed is 0 to 40')
+  expect(refused((p) => (p.figures[0]!.bench!.tolerance = 0))).toMatch(/bench\.tolerance/)
+  expect(refused((p) => (p.figures[0]!.bench!.dried![0]!.tookMin = -2))).toMatch(
+    /dried\[0\]\.tookMin/,
+  )
 })

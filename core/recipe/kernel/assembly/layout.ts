@@ -1,0 +1,133 @@
+/**
+ * Where everything stands in the kernel's memory, and what writes it there.
+ */
+
+import { sum } from './optics'
+
+/** Bytes of a paint's K and S, four bands of each in turn, and of the weights of X, Y, Z. */
+export const PAINT: usize = 9 * 32
+export const WEIGHTS: usize = 9 * 48
+/** The bands of the blue, which hold nearly all of Z. */
+export const BLUE_PAINT: usize = 4 * 32
+export const BLUE_WEIGHTS: usize = 4 * 48
+/** Bytes of four merged bands of a cluster: least and greatest K, S and reflectance. */
+export const MERGED: usize = 96
+/** Bytes of four merged bands of the weights: X, Y, Z and the two signs of U and V. */
+export const MERGED_WEIGHTS: usize = 112
+export const MOST_SLOTS: i32 = 5
+
+export let weights: usize = 0
+export let paints: usize = 0
+export let mergedWeights: usize = 0
+export let clusters: usize = 0
+/** Bytes of a cluster, so many groups of four merged bands. */
+export let clusterSize: usize = 0
+/** What the bands beyond the blue can add to Z at most. */
+export let restOfZ: f32 = 0
+/** Per cluster four i32: first and last paint (end excluded), left and right child. */
+export let shapes: usize = 0
+export let spreads: usize = 0
+/** Target box: least and greatest X, Y, Z, and of the turned axes U = X − αY and V = Z − βY. */
+export const box: usize = memory.data(40, 16)
+/** α and β of the turned axes. */
+export const turn: usize = memory.data(8, 16)
+/** Ratios: five f32 of drops each. Cells of ratios: first and last ratio (end excluded), left, right. */
+export let ratios: usize = 0
+export let cells: usize = 0
+/** Per cell five corners of five f32 shares, then its middle. */
+export let corners: usize = 0
+/** Bytes of a cell's corners and middle. */
+export const CORNERS: usize = 120
+/** Clusters of each slot, level by level. */
+export const slots: usize = memory.data(20 * 80, 16)
+/** XYZ of the last evaluation or bound. */
+export const xyz: usize = memory.data(24, 16)
+export let found: usize = 0
+export let room: i32 = 0
+/** Bytes of a find: five paints as u16, its ratio as u32, X, Y, Z. */
+export const ENTRY: usize = 28
+let nodes: i32 = 0
+/** Counts clusters bounded and mixes evaluated. */
+// @ts-ignore: decorator
+@inline
+export function worked(more: i32): void {
+  nodes += more
+}
+
+export function prepare(
+  paintCount: i32,
+  clusterCount: i32,
+  mergedGroups: i32,
+  ratioCount: i32,
+  cellCount: i32,
+  mostFound: i32,
+): void {
+  let at: usize = (__heap_base + 63) & ~63
+  weights = at
+  at += WEIGHTS
+  paints = at
+  at += <usize>paintCount * PAINT
+  mergedWeights = at
+  at += <usize>mergedGroups * MERGED_WEIGHTS
+  clusters = at
+  clusterSize = <usize>mergedGroups * MERGED
+  at += <usize>clusterCount * clusterSize
+  shapes = at
+  at += <usize>clusterCount * 16
+  spreads = at
+  at += <usize>((clusterCount + 3) & ~3) * 4
+  ratios = at
+  at += <usize>ratioCount * 20
+  cells = at
+  at += <usize>cellCount * 16
+  corners = at
+  at += <usize>cellCount * CORNERS
+  found = at
+  room = mostFound
+  at += <usize>mostFound * ENTRY
+  const pages = <i32>((at + 65535) >>> 16)
+  if (pages > memory.size()) memory.grow(pages - memory.size())
+}
+/** Called once the weights are laid out. */
+export function begin(): void {
+  let rest = f32x4.splat(0)
+  for (let w = weights + BLUE_WEIGHTS; w < weights + WEIGHTS; w += 48) rest = f32x4.add(rest, v128.load(w, 32))
+  restOfZ = sum(rest)
+}
+export function weightsAt(): usize {
+  return weights
+}
+export function paintsAt(): usize {
+  return paints
+}
+export function mergedWeightsAt(): usize {
+  return mergedWeights
+}
+export function clustersAt(): usize {
+  return clusters
+}
+export function shapesAt(): usize {
+  return shapes
+}
+export function spreadsAt(): usize {
+  return spreads
+}
+export function ratiosAt(): usize {
+  return ratios
+}
+export function cellsAt(): usize {
+  return cells
+}
+export function cornersAt(): usize {
+  return corners
+}
+export function foundAt(): usize {
+  return found
+}
+/** Clusters bounded and mixes evaluated since the last asking. */
+export function takeWork(): i32 {
+  const work = nodes
+  nodes = 0
+  return work
+}
+
