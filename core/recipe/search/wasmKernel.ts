@@ -64,6 +64,35 @@ function kernelModule(): WebAssembly.Module | undefined {
   return compiled ?? undefined
 }
 
+interface LaidOut {
+  /** Five drops a ratio. */
+  drops: Float32Array
+  /** First and last ratio, left and right half of each cell. */
+  shapes: Int32Array
+  /** Five corners and the middle of each cell, five shares each. */
+  corners: Float32Array
+}
+const laid = new WeakMap<RatioTree, LaidOut>()
+
+/** A tree of ratios as the kernel reads it; trees are few and are asked for again and again. */
+function laidOut(tree: RatioTree): LaidOut {
+  const known = laid.get(tree)
+  if (known) return known
+  const { ratios, cells } = tree
+  const made = {
+    drops: new Float32Array(5 * ratios.length),
+    shapes: Int32Array.from(cells.flatMap(({ from, to, left, right }) => [from, to, left, right])),
+    corners: new Float32Array(30 * cells.length),
+  }
+  ratios.forEach((drops, i) => made.drops.set(drops, 5 * i))
+  cells.forEach(({ corners, middle }, i) => {
+    corners.forEach((corner, c) => made.corners.set(corner, 30 * i + 5 * c))
+    made.corners.set(middle, 30 * i + 25)
+  })
+  laid.set(tree, made)
+  return made
+}
+
 /** A module with a tree and weights laid out in its memory. */
 export function instantiate(
   tree: PaintTree,
@@ -123,20 +152,15 @@ export function instantiate(
   })
   // The trees stand one behind the other.
   let [ratio, cell] = [0, 0]
-  for (const { ratios, cells } of trees) {
-    ratios.forEach((drops, i) => floats.set(drops, (kernel.ratiosAt() >> 2) + 5 * (ratio + i)))
-    cells.forEach(({ from, to, left, right, corners, middle }, i) => {
-      const place = cell + i
-      whole.set(
-        [from + ratio, to + ratio, left + cell, right + cell],
-        (kernel.cellsAt() >> 2) + 4 * place,
-      )
-      const at = (kernel.cornersAt() >> 2) + 30 * place
-      corners.forEach((corner, c) => floats.set(corner, at + 5 * c))
-      floats.set(middle, at + 25)
-    })
-    ratio += ratios.length
-    cell += cells.length
+  for (const tree of trees) {
+    const { drops, shapes, corners } = laidOut(tree)
+    floats.set(drops, (kernel.ratiosAt() >> 2) + 5 * ratio)
+    floats.set(corners, (kernel.cornersAt() >> 2) + 30 * cell)
+    const start = (kernel.cellsAt() >> 2) + 4 * cell
+    for (let n = 0; n < shapes.length; n++)
+      whole[start + n] = shapes[n]! + (n % 4 < 2 ? ratio : cell)
+    ratio += tree.ratios.length
+    cell += tree.cells.length
   }
   return kernel
 }
