@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { cautions, deltaE00, labOf, mixPaints, opaqueReflectance, predictMix } from '../../../core'
+import {
+  cautionFor,
+  cautions,
+  deltaE00,
+  labOf,
+  mixPaints,
+  opaqueReflectance,
+  predictMix,
+} from '../../../core'
 import type { Lab, LogEntry } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
@@ -28,6 +36,13 @@ const lab = computed(() =>
 const hazards = computed(() => [
   ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
 ])
+/** An undercoat is mostly sprayed; an airbrush always is. */
+const spraying = computed(() => {
+  if (coat.value?.kind === 'airbrush') return cautionFor('spraying', hazards.value)
+  return bench.now?.move.id.endsWith(' undercoat')
+    ? `If you spray it: ${cautionFor('spraying', [])}`
+    : ''
+})
 /** Minutes until what comes next is dry. */
 const wait = computed(() => Math.round(bench.now?.startMin ?? 0))
 const room = ref<HTMLElement>()
@@ -105,6 +120,7 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
           </p>
           <p v-else-if="coat" class="mix">The puddle is open.</p>
           <p v-if="wait > 1" class="soft">It still dries: about {{ wait }} minutes to go.</p>
+          <p v-if="spraying" class="caution">{{ spraying }}</p>
           <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
         </div>
       </section>
