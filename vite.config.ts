@@ -4,7 +4,23 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [vue()],
   worker: { format: 'es' },
-  build: { target: 'es2022', assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+    // One sheet of style, and one file for what rooms share: a room opens with few requests.
+    cssCodeSplit: false,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'ask', test: /preload-helper/, priority: 1 },
+            { name: 'shared', test: /app\/(parts|stores)\/[^/]+$/, minShareCount: 2 },
+          ],
+        },
+      },
+    },
+  },
   test: {
     include: [
       'core/**/*.test.ts',

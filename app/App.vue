@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { watchEffect } from 'vue'
-import { rooms } from './router'
+import { rooms } from './rooms'
 import { useAutosave } from './stores/autosave'
 import { useProject } from './stores/project'
 import FieldSwitch from './parts/FieldSwitch.vue'

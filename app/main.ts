@@ -1,10 +1,7 @@
-import '@fontsource-variable/atkinson-hyperlegible-next'
-import '@fontsource-variable/bricolage-grotesque'
-import 'element-plus/theme-chalk/base.css'
-import './styles/base.css'
-import { createPinia } from 'pinia'
-import { createApp } from 'vue'
-import AppRoot from './AppRoot.vue'
-import { router } from './router'
+import { roomAt } from './rooms'
 
-createApp(AppRoot).use(createPinia()).use(router).mount('#app')
+// The room comes beside the application, not after it; a room that fails to come is the router's to tell.
+roomAt(location.pathname)
+  .component()
+  .catch(() => undefined)
+void import('./start')

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { toneLab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
 import { useProject } from '../stores/project'
-import { toneColour } from './toneColour'
 
 /** The figures of the commission, each with its base colour. */
 const store = useProject()
@@ -11,7 +11,7 @@ const figures = computed(() =>
     id,
     name,
     short: name.split(',')[0]!,
-    lab: toneColour(tone),
+    lab: toneLab(tone),
   })),
 )
 </script>

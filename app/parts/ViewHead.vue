@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
 import { useProject } from '../stores/project'
-import FileMenu from './FileMenu.vue'
+import { later } from './later'
 
 /** The head of every view: what is worked on, back and forth, and the files. */
 defineProps<{ title: string; note?: string }>()
 const store = useProject()
+const FileMenu = later(() => import('./files/FileMenu.vue'))
 </script>
 
 <template>

@@ -1,10 +1,10 @@
-import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import { mixPaints, opaqueReflectance, zonesOf } from '../../core'
 import type { Paint } from '../../core'
-import type { AccentReply, CoatsApi } from '../workers/coatsWorker'
-import { useLadder } from './ladder'
+import type { AccentReply } from '../workers/coatsWorker'
+import { glazeFinder, glazesOver } from './glazes'
+import { useLadder } from './ladder/ladder'
 import { paintOf } from './paints'
 import { useProject } from './project'
 
@@ -23,9 +23,6 @@ export const useAccents = defineStore('accents', () => {
       : undefined
   })
 
-  const api = wrap<CoatsApi>(
-    new Worker(new URL('../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
-  )
   const found = shallowRef<ReadonlyMap<string, AccentReply>>(new Map())
   const trouble = shallowRef('')
   let turn = 0
@@ -35,18 +32,13 @@ export const useAccents = defineStore('accents', () => {
       const mine = ++turn
       const under = ground.value
       if (!under || store.paintsIn.length === 0) return
-      const paints = store.paintsIn.map(toRaw)
-      const next = new Map<string, AccentReply>()
+      const figure = { tone: toRaw(store.figure.tone), accents: [...chosen.value] }
+      const show = (made: ReadonlyMap<string, AccentReply>): boolean => {
+        if (mine === turn) found.value = made
+        return mine === turn
+      }
       try {
-        for (const key of chosen.value) {
-          const place = zones.value.find((zone) => zone.key === key)
-          if (!place) continue
-          const job = { ground: under, base: ladder.base, place: place.reflectance, paints }
-          next.set(key, await api.accent(job))
-          if (mine !== turn) return
-          found.value = new Map(next)
-        }
-        found.value = next
+        show(await glazesOver(figure, under, store.paintsIn.map(toRaw), show))
         trouble.value = ''
       } catch (error) {
         trouble.value = (error as Error).message
@@ -55,6 +47,6 @@ export const useAccents = defineStore('accents', () => {
     { immediate: true },
   )
   /** Eyes, teeth, claws and mouth, mixed from these paints. */
-  const small = (paints: Paint[]) => api.small(paints)
+  const small = (paints: Paint[]) => glazeFinder().small(paints)
   return { zones, chosen, found, trouble, small }
 })

@@ -62,13 +62,12 @@ export function useAutosave() {
       trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
     }
     watch(
-      () => store.project,
+      () => store.changes,
       () => {
         state.value = 'saving'
         clearTimeout(timer)
         timer = setTimeout(() => void save(), WAIT_MS)
       },
-      { deep: true },
     )
   }
 

@@ -12,7 +12,7 @@ import {
   zonesOf,
 } from '../../core'
 import type { Figure, FigureStack, Lab, LightPlace, Look, Relief, Spot, Stack } from '../../core'
-import { useLadder } from './ladder'
+import { useLadder } from './ladder/ladder'
 import { paintOf } from './paints'
 import { useProject } from './project'
 

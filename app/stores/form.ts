@@ -5,7 +5,7 @@ import { forms } from '../../core'
 import type { FormKey } from '../../core'
 import type { KeptSculpt, ShownForm } from '../workers/keptSculpts'
 import type { SculptApi } from '../workers/sculptWorker'
-import { useLadder } from './ladder'
+import { useLadder } from './ladder/ladder'
 import { useProject } from './project'
 
 /** The form that the ladder is seen on: one of ours, or the painter's own sculpt for this figure. */

@@ -37,6 +37,8 @@ export const useProject = defineStore('project', () => {
   const project = ref<Project>(lowTide([...starterIds]))
   const history = new History<Project>()
   const depth = shallowRef(history.depth)
+  /** Counts the changes; watching it costs nothing, watching all of a large project does. */
+  const changes = shallowRef(0)
   const figure = computed(
     () => project.value.figures.find(({ id }) => id === project.value.figure) as Figure,
   )
@@ -44,7 +46,7 @@ export const useProject = defineStore('project', () => {
   watch(
     () => project.value.box,
     (box) => setOwnPaints(toRaw(box) ?? []),
-    { immediate: true, flush: 'sync', deep: true },
+    { immediate: true, flush: 'sync' },
   )
   /** Every paint: starters, then the painter's own. */
   const paints = computed(() => markRaw(allPaints()))
@@ -53,10 +55,14 @@ export const useProject = defineStore('project', () => {
     return markRaw(paints.value.filter(({ id, kind }) => !out.has(id) && mixes(kind)))
   })
 
+  /** Entries are only ever added or dropped, so they are read as plain data: there may be thousands. */
+  const log = computed<readonly LogEntry[]>(() => toRaw(project.value.log) ?? [])
+
   function change(tag: string, make: (draft: Project) => void): void {
     history.note(toRaw(project.value), tag, Date.now())
     make(project.value)
     depth.value = history.depth
+    changes.value++
   }
   const changePlan = (tag: string, make: (draft: FigurePlan) => void): void =>
     change(`${figure.value.id} ${tag}`, () => make(plan.value))
@@ -64,6 +70,7 @@ export const useProject = defineStore('project', () => {
   function step(state: Project | undefined): void {
     if (state) project.value = state
     depth.value = history.depth
+    changes.value++
   }
 
   return {
@@ -72,7 +79,9 @@ export const useProject = defineStore('project', () => {
     plan,
     paints,
     paintsIn,
+    log,
     depth,
+    changes,
     undo: () => step(history.undo(toRaw(project.value))),
     redo: () => step(history.redo(toRaw(project.value))),
     /** Another project takes the place of this one; undo brings this one back. */

@@ -3,6 +3,7 @@ import type { Spectrum } from '../colour/spectrum'
 import { hideReflectance } from './hide'
 import type { Hide } from './hide'
 import { hideZones } from './hideZones'
+import { remembered } from './remembered'
 import { skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { skinZones } from './skinZones'
@@ -29,11 +30,12 @@ export const skinOf = ({ state, strength, kind, ...skin }: SkinTone): Skin =>
   state ? inState(skin, state, strength ?? 1) : skin
 
 /**
- * Reflectance of a tone, 36 values 0–1.
+ * Reflectance of a tone, 36 values 0–1; computed once a tone and shared, so only to be read.
  * @throws RangeError when a skin parameter is out of range or no surface has the hide's colour.
  */
-export const baseReflectance = (tone: Tone): Spectrum =>
-  tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone)
+export const baseReflectance = remembered((tone: Tone): Spectrum =>
+  tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone),
+)
 
 /** One place of a face, body or creature with its own reflectance. */
 export interface ZoneTone {

@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import { accentOn, distances, labOf, readsAt, smallLadders, usual, zonesOf } from '../../../core'
+import {
+  accentOn,
+  distances,
+  labOf,
+  readsAt,
+  smallLadders,
+  usual,
+  zonesOf,
+  toneLab,
+} from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import { screenColour } from '../../parts/screenColour'
-import { toneColour } from '../../parts/toneColour'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useAccents } from '../../stores/accents'
 import { paintOf } from '../../stores/paints'
@@ -33,7 +41,7 @@ const shapes = computed(() =>
       : []
   }),
 )
-const skin = computed(() => screenColour(toneColour(store.figure.tone)).css)
+const skin = computed(() => screenColour(toneLab(store.figure.tone)).css)
 const small = shallowRef<SmallReply[]>([])
 watch(
   () => store.paintsIn,
@@ -59,7 +67,7 @@ const cards = computed(() =>
 /** Where the same glaze would be far too much: the palest figure of this commission. */
 function warningFor(accent: AccentReply): string {
   const pale = store.project.figures
-    .map((figure) => ({ figure, lab: toneColour(figure.tone) }))
+    .map((figure) => ({ figure, lab: toneLab(figure.tone) }))
     .filter(({ figure }) => figure.id !== store.figure.id)
     .sort((one, other) => other.lab.L - one.lab.L)[0]
   if (!pale || accent.passes === 0) return ''

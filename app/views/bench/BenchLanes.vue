@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
-import { evenings, labOf, mixPaints, opaqueReflectance } from '../../../core'
-import { toneColour } from '../../parts/toneColour'
+import { evenings, labOf, mixPaints, opaqueReflectance, toneLab } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
-import { useBench } from '../../stores/bench'
+import { useBench } from '../../stores/bench/bench'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()
@@ -28,7 +27,7 @@ const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
   const coat = bench.coatOf(move)
   if (coat) return screenColour(labOf(opaqueReflectance(mixPaints(coat.parts)))).css
   const other = bench.along.find(({ id }) => id === move.figure)
-  return other ? screenColour(toneColour(other.tone)).css : 'var(--ink-soft)'
+  return other ? screenColour(toneLab(other.tone)).css : 'var(--ink-soft)'
 }
 const time = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`

@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { coatKinds, evenings, formatCalendar } from '../../../core'
 import type { CoatKind } from '../../../core'
-import { fileName, saveFile } from '../../parts/saveFile'
-import { useBench } from '../../stores/bench'
+import { fileName, saveFile } from '../../parts/files/saveFile'
+import { useBench } from '../../stores/bench/bench'
 import { useProject } from '../../stores/project'
 
 /** What is on the bench, for how long, in what air; the evenings as a calendar; habits that were learnt. */
@@ -113,7 +113,7 @@ const learnt = computed(() => {
       min="0.5"
       max="20"
       step="0.5"
-      :value="bench.state.tolerance ?? 2"
+      :value="bench.tolerance"
       @change="
         bench.set({
           tolerance: Math.min(20, Math.max(0.5, Number(($event.target as HTMLInputElement).value))),

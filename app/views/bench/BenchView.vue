@@ -1,38 +1,29 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import {
-  cautionFor,
-  cautions,
-  deltaE00,
-  labOf,
-  mixPaints,
-  opaqueReflectance,
-  predictMix,
-} from '../../../core'
-import type { Lab, LogEntry } from '../../../core'
+import { computed, onMounted, ref } from 'vue'
+import { cautionFor, cautions } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import PutRight from '../../parts/PutRight.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useBench } from '../../stores/bench'
+import { useBench } from '../../stores/bench/bench'
 import { useProject } from '../../stores/project'
 import BenchLanes from './BenchLanes.vue'
 import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
 import MeasureForm from './MeasureForm.vue'
 import ShoppingList from './ShoppingList.vue'
+import { useKept, wellOf } from './useKept'
+import type { Made } from './useKept'
 
 /** One move at a time, readable at arm's length; one key forward, one key back. */
 const store = useProject()
 const bench = useBench()
 const open = ref<'note' | 'measure'>()
 const coat = computed(() => (bench.now ? bench.coatOf(bench.now.move) : undefined))
-const lab = computed(() =>
-  coat.value ? labOf(opaqueReflectance(mixPaints(coat.value.parts))) : undefined,
-)
+const lab = computed(() => coat.value && wellOf(coat.value))
 const hazards = computed(() => [
   ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
 ])
@@ -40,7 +31,7 @@ const hazards = computed(() => [
 const spraying = computed(() => {
   if (coat.value?.kind === 'airbrush') return cautionFor('spraying', hazards.value)
   return bench.now?.move.id.endsWith(' undercoat')
-    ? `If you spray it: ${cautionFor('spraying', [])}`
+    ? `From a can or an airbrush? ${cautionFor('spraying', [])}`
     : ''
 })
 /** Minutes until what comes next is dry. */
@@ -65,38 +56,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   else return
   event.preventDefault()
 })
-/** When this move came up: the time it took is what went by since. */
-const since = ref(Date.now())
-watch(
-  () => bench.now?.move.id,
-  () => (since.value = Date.now()),
-)
-/** A well that came out too far from what it should be. */
-const off = shallowRef<{ parts: LogEntry['parts']; aim: Lab; found: Lab; by: number }>()
-function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'>): void {
-  const { now } = bench
+const { minutes, off, keep } = useKept(() => coat.value)
+function written(made: Made): void {
   open.value = undefined
-  if (!now || !coat.value) return
-  const paints = new Map(coat.value.parts.map(({ paint }) => [paint.id, paint]))
-  const { lab } = predictMix(
-    made.parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops })),
-  )
-  const predicted = { L: lab.L, a: lab.a, b: lab.b }
-  store.addToLog({
-    id: `${Date.now()}-${Math.round(1e6 * Math.random())}`,
-    at: new Date().toISOString(),
-    figure: `${store.figure.name}, ${now.move.figure}`.slice(0, 120),
-    what: now.move.words,
-    kind: coat.value.kind,
-    predicted,
-    ...made,
-  })
-  const aim = labOf(opaqueReflectance(mixPaints(coat.value.parts)))
-  const by = made.real ? deltaE00(aim, made.real) : 0
-  off.value =
-    made.real && by > (bench.state.tolerance ?? 2)
-      ? { parts: made.parts, aim, found: made.real, by }
-      : undefined
+  keep(made)
 }
 </script>
 
@@ -148,8 +111,8 @@ function keep(made: Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'
         :kind="open"
         :parts="coat.parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))"
         :thinner="bench.habits.thinner[coat.kind] ?? coat.thinner"
-        :minutes="Math.round((Date.now() - since) / 60_000)"
-        @keep="keep"
+        :minutes="minutes()"
+        @keep="written"
         @close="open = undefined"
       />
       <section v-if="off" class="off" aria-label="Put right">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useBench } from '../../stores/bench'
+import { useBench } from '../../stores/bench/bench'
 
 /** What dries, and for how much longer. */
 const bench = useBench()

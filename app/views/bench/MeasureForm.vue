@@ -1,16 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
 import { labOf, parseColour } from '../../../core'
-import type { LogEntry } from '../../../core'
 import { keepPhoto } from '../../stores/photos'
 import { paintOf } from '../../stores/paints'
 import { useReader } from '../../stores/reader'
+import type { Made } from './useKept'
 
 /** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
-type Made = Pick<
-  LogEntry,
-  'parts' | 'real' | 'reflectance' | 'note' | 'thinner' | 'photo' | 'minutes'
->
 const props = defineProps<{
   kind: 'note' | 'measure'
   /** As planned; the painter says what was different. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { counted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
-import { fileName, saveFile } from '../../parts/saveFile'
-import { useBench } from '../../stores/bench'
+import { fileName, saveFile } from '../../parts/files/saveFile'
+import { useBench } from '../../stores/bench/bench'
 import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 

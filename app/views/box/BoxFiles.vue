@@ -11,7 +11,7 @@ import {
   parseBoxCsv,
 } from '../../../core'
 import type { Measurement } from '../../../core'
-import { fileName, saveFile } from '../../parts/saveFile'
+import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project'
 
 /** The box as files: own paints whole, or how all paints look for other programs. */

@@ -14,7 +14,7 @@ import {
 import type { LightPlace } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
-import { useLadder } from '../../stores/ladder'
+import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project'
 import { latestOnly } from '../../workers/latestOnly'
 import type { CoatsApi, GlazeReply, OverLightReply } from '../../workers/coatsWorker'

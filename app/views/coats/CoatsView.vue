@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { LightPlace } from '../../../core'
+import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -13,7 +14,7 @@ import MethodList from './MethodList.vue'
 import StrataPicture from './StrataPicture.vue'
 
 /** What draws the form is large; the rest of the room need not wait for it. */
-const FormCanvas = defineAsyncComponent(() => import('../ladder/form/FormCanvas.vue'))
+const FormCanvas = later(() => import('../ladder/form/FormCanvas.vue'))
 
 /** The stack from undercoat to last glaze: what thin paint does over what is there. */
 const store = useProject()

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useLadder } from '../../stores/ladder'
+import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project'
 import JudgementNote from './JudgementNote.vue'
 import LightPanel from './settings/LightPanel.vue'
@@ -20,19 +21,19 @@ const ladder = useLadder()
 const route = useRoute()
 
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
-const FormCanvas = defineAsyncComponent(() => import('./form/FormCanvas.vue'))
+const FormCanvas = later(() => import('./form/FormCanvas.vue'))
 const panels = {
   path: {
     name: 'Puddle path',
-    panel: defineAsyncComponent(() => import('./path/PathPanel.vue')),
+    panel: later(() => import('./path/PathPanel.vue')),
   },
-  form: { name: 'Form', panel: defineAsyncComponent(() => import('./form/FormPanel.vue')) },
-  charts: { name: 'Charts', panel: defineAsyncComponent(() => import('./charts/ChartsPanel.vue')) },
+  form: { name: 'Form', panel: later(() => import('./form/FormPanel.vue')) },
+  charts: { name: 'Charts', panel: later(() => import('./charts/ChartsPanel.vue')) },
   compare: {
     name: 'Compare',
-    panel: defineAsyncComponent(() => import('./compare/ComparePanel.vue')),
+    panel: later(() => import('./compare/ComparePanel.vue')),
   },
-  card: { name: 'Card', panel: defineAsyncComponent(() => import('./card/CardPanel.vue')) },
+  card: { name: 'Card', panel: later(() => import('./card/CardPanel.vue')) },
 } as const
 type Shown = keyof typeof panels
 const shown = computed<Shown | undefined>(() => {

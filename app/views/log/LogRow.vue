@@ -1,3 +1,8 @@
+<script lang="ts">
+/** One for all rows: making it takes longer than a row does. */
+const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { deltaE00, remixed } from '../../../core'
@@ -14,9 +19,7 @@ const off = computed(() =>
 )
 const words = (parts: LogEntry['parts']): string =>
   parts.map(({ paint, drops }) => `${drops} ${props.names.get(paint) ?? paint}`).join(' + ')
-const dated = computed(() =>
-  new Date(props.entry.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' }),
-)
+const dated = computed(() => dates.format(new Date(props.entry.at)))
 const drops = ref(props.entry.parts.reduce((sum, part) => sum + part.drops, 0))
 const again = computed(() => {
   try {

@@ -17,7 +17,7 @@ const word = ref('')
 const names = computed(() => new Map(allPaints().map(({ id, name }) => [id, name])))
 const mixOf = ({ parts }: LogEntry): string =>
   parts.map(({ paint, drops }) => `${drops} ${names.value.get(paint) ?? paint}`).join(' + ')
-const all = computed(() => [...(store.project.log ?? [])].reverse())
+const all = computed(() => [...store.log].reverse())
 /** The figure an entry tells of, without its number in the rotation. */
 const nameIn = (figure: string): string => figure.replace(/, \d+$/, '')
 const who = ref('')
@@ -39,7 +39,7 @@ const shown = computed(() => {
 })
 const page = computed(() => shown.value.slice(0, most.value))
 const points = computed(() =>
-  (store.project.log ?? []).flatMap((entry) => {
+  store.log.flatMap((entry) => {
     const { real, predicted, at, what } = entry
     return real ? [{ at: new Date(at), off: deltaE00(predicted, real), name: what }] : []
   }),
@@ -85,7 +85,7 @@ const points = computed(() =>
       </template>
       <template #side>
         <TeachBox />
-        <SittingCompare :log="store.project.log ?? []" />
+        <SittingCompare :log="store.log" />
       </template>
     </SideLayout>
   </main>

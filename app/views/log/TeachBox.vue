@@ -10,7 +10,7 @@ import type { LearnApi } from '../../workers/learnWorker'
 /** Readings in the log improve the paints in them: shown first, taken over on a word, undone by undo. */
 const store = useProject()
 const readings = computed(() =>
-  (store.project.log ?? []).flatMap(({ parts, reflectance }) =>
+  store.log.flatMap(({ parts, reflectance }) =>
     reflectance ? [{ parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }] : [],
   ),
 )

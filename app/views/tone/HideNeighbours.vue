@@ -1,21 +1,27 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
-import { APART_DELTA, apartFrom, reaches, setApart, smoothestReflectance } from '../../../core'
+import {
+  APART_DELTA,
+  apartFrom,
+  reaches,
+  setApart,
+  smoothestReflectance,
+  toneLab,
+} from '../../../core'
 import type { Gamut, HideTone, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { toneColour } from '../../parts/toneColour'
 import { useProject } from '../../stores/project'
 
 /** How this hide stands to the other hides of the commission; too close, and one is moved (T27). */
 const props = defineProps<{ gamut?: Gamut }>()
 const store = useProject()
 const tone = computed(() => store.figure.tone as HideTone)
-const own = computed(() => toneColour(tone.value))
+const own = computed(() => toneLab(tone.value))
 const others = computed(() =>
   store.project.figures
     .filter(({ id, tone }) => id !== store.figure.id && tone.kind === 'hide')
     .map(({ id, name, tone }) => {
-      const lab = toneColour(tone)
+      const lab = toneLab(tone)
       return { id, name, lab, ...apartFrom(own.value, lab) }
     })
     .sort((one, other) => one.deltaE00 - other.deltaE00),

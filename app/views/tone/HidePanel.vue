@@ -10,10 +10,10 @@ import {
   labOfLch,
   reaches,
   smoothestReflectance,
+  toneLab,
 } from '../../../core'
 import type { Gamut, HideField, HideTone, Lab, Paint } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
-import { toneColour } from '../../parts/toneColour'
 import { useProject } from '../../stores/project'
 import HideNeighbours from './HideNeighbours.vue'
 import HideSliders from './HideSliders.vue'
@@ -34,7 +34,7 @@ const isHide = computed(() => store.figure.tone.kind === 'hide')
 const tone = computed<HideTone>(() => {
   const own = store.figure.tone
   if (own.kind === 'hide') return own
-  const { L, a, b } = toneColour(own)
+  const { L, a, b } = toneLab(own)
   return { kind: 'hide', lab: { L, a, b } }
 })
 const set = (change: Partial<HideTone>, tag: string): void =>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, toRaw } from 'vue'
-import { hexOfLab } from '../../../core'
+import { hexOfLab, toneLab } from '../../../core'
 import type { HideTone } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
-import { toneColour } from '../../parts/toneColour'
 import { shareWords } from './words'
 
 /** What runs under a hide, and how far belly and back are from it. */
@@ -29,7 +28,7 @@ const bloods = [
 
 const gradients = computed(() =>
   shares.map(({ key }) =>
-    [0, 0.25, 0.5, 0.75, 1].map((t) => hexOfLab(toneColour({ ...toRaw(props.tone), [key]: t }))),
+    [0, 0.25, 0.5, 0.75, 1].map((t) => hexOfLab(toneLab({ ...toRaw(props.tone), [key]: t }))),
   ),
 )
 function setBlood(event: Event): void {

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { formatTones, parseTones } from '../../../core'
+import { formatTones, parseTones, toneLab } from '../../../core'
 import type { KeptTone } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { fileName, saveFile } from '../../parts/saveFile'
-import { toneColour } from '../../parts/toneColour'
+import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project'
 
 /** Tones put by under a name: used on any figure, taken away as a file, brought back. */
@@ -48,7 +47,7 @@ async function open(): Promise<void> {
           :title="`Use on ${store.figure.name}`"
           @click="store.setTone({ ...tone })"
         >
-          <ColourPatch :lab="toneColour(tone)" class="swatch" />
+          <ColourPatch :lab="toneLab(tone)" class="swatch" />
           <span>{{ kept }}</span>
         </button>
         <button

@@ -11,10 +11,10 @@ import {
   typologyClasses,
   typologyOf,
   valueOnAxis,
+  toneLab,
 } from '../../../core'
 import type { SkinField, SkinTone, StateName } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
-import { toneColour } from '../../parts/toneColour'
 import { useProject } from '../../stores/project'
 import FieldFrame from './FieldFrame.vue'
 import PinField from './PinField.vue'
@@ -59,7 +59,7 @@ const place = computed<Place>(() => ({
 const move = ({ x, y }: Place): void =>
   set({ blood: valueOnAxis('blood', x), melanin: valueOnAxis('melanin', y) }, 'pin')
 
-const lab = computed(() => toneColour(tone.value))
+const lab = computed(() => toneLab(tone.value))
 const words = computed(() => {
   const [, most] = fieldAxes.blood
   return `${typologyOf(lab.value)}, melanin ${(tone.value.melanin * 100).toFixed(1)}%, blood ${((tone.value.blood / most) * 100).toFixed(0)} of 100`
@@ -97,7 +97,7 @@ const names = computed(() => {
 })
 
 const gradient = (change: (t: number) => Partial<SkinTone>): string[] =>
-  [0, 0.25, 0.5, 0.75, 1].map((t) => hexOfLab(toneColour({ ...toRaw(tone.value), ...change(t) })))
+  [0, 0.25, 0.5, 0.75, 1].map((t) => hexOfLab(toneLab({ ...toRaw(tone.value), ...change(t) })))
 const undertone = computed(() => gradient((t) => ({ carotene: t * 60 })))
 const oxygen = computed(() => gradient((t) => ({ oxygenation: t * 0.98 })))
 const strength = computed(() => gradient((t) => ({ strength: t })))

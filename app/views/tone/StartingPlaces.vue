@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { toneLab } from '../../../core'
 import type { Tone } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { toneColour } from '../../parts/toneColour'
 import { useProject } from '../../stores/project'
 
 /** Named tones to start from, edge to edge. */
@@ -17,7 +17,7 @@ const store = useProject()
       type="button"
       @click="store.setTone({ ...tone })"
     >
-      <ColourPatch :lab="toneColour(tone)" class="swatch" />
+      <ColourPatch :lab="toneLab(tone)" class="swatch" />
       <span>{{ name }}</span>
     </button>
   </div>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { deltaE00, stepNames } from '../../../../core'
 import type { Lab, LadderVersion } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project'
 
 /** Two ladders edge against edge, and the history of versions with names. */

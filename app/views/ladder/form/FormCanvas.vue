@@ -4,7 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vu
 import { displayColour, exposure, keyVector, usualKey } from '../../../../core'
 import type { Lab } from '../../../../core'
 import { useForm } from '../../../stores/form'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'

@@ -1,6 +1,6 @@
 import { computed, shallowRef, watch } from 'vue'
 import { dropsNeeded, usual, usualAmounts } from '../../../../core'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
 import { latestOnly } from '../../../workers/latestOnly'

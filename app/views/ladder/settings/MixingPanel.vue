@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { stepCounts } from '../../../../core'
 import type { FigurePlan, StepCount, Way } from '../../../../core'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project'
 import PaintChoice from './PaintChoice.vue'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { StepKey } from '../../../../core'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project'
 
 /** Brings a paint that the search did not choose into a step by hand. */

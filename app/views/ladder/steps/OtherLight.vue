@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import ColourPatch from '../../../parts/ColourPatch.vue'
-import { useLadder } from '../../../stores/ladder'
+import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
 
 /** The ladder of the second light; it meets the first at the base. */

@@ -1,6 +1,6 @@
-import { opaqueReflectance } from '../../core'
-import type { FigurePlan, Mood, Spectrum } from '../../core'
-import { paintOf } from './paints'
+import { opaqueReflectance } from '../../../core'
+import type { FigurePlan, Mood, Spectrum } from '../../../core'
+import { paintOf } from '../paints'
 
 const tintOf = (id: string | undefined): Spectrum | undefined => {
   try {

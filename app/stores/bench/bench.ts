@@ -1,20 +1,23 @@
-import { useIntervalFn } from '@vueuse/core'
 import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { coatKinds, habitsFrom, remainingMoves, runSheet, zonesOf } from '../../core'
-import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../core'
-import { mixWords, placeWords } from '../parts/coatWords'
-import { latestOnly } from '../workers/latestOnly'
-import type { ScheduleApi } from '../workers/scheduleWorker'
-import { useAccents } from './accents'
-import { stackPlanOf, useCoats } from './coats'
-import { paintOf } from './paints'
-import { useProject } from './project'
-import { ringOnce } from './ring'
+import { habitsFrom, remainingMoves, runSheet, zonesOf } from '../../../core'
+import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../../core'
+import { mixWords, placeWords } from '../../parts/coatWords'
+import { latestOnly } from '../../workers/latestOnly'
+import type { ScheduleApi } from '../../workers/scheduleWorker'
+import { useAccents } from '../accents'
+import { stackPlanOf, useCoats } from '../coats'
+import { glazeCoat } from '../glazes'
+import { useProject } from '../project'
+import { useAlongside } from './alongside'
+import { useTimers } from './timers'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
-export const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
+const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
+
+/** Usual until the painter sets one, ΔE00. */
+const TOLERANCE = 2
 
 type Planned = Awaited<ReturnType<ScheduleApi['plan']>>
 
@@ -28,12 +31,9 @@ export const useBench = defineStore('bench', () => {
     store.setBench({ ...state.value, ...made }, tag)
 
   /** Other figures that are painted alongside. */
-  const along = computed(() =>
-    (state.value.along ?? []).flatMap(
-      (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
-    ),
-  )
-  const habits = computed(() => habitsFrom(store.project.log ?? [], state.value.dried ?? []))
+  const alongside = useAlongside(() => state.value.along ?? [])
+  const along = alongside.figures
+  const habits = computed(() => habitsFrom(store.log, state.value.dried ?? []))
   const sheetOf = (figure: Figure, id: string): SheetFigure => {
     const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
     return {
@@ -61,7 +61,7 @@ export const useBench = defineStore('bench', () => {
     ),
   )
   const worker = wrap<ScheduleApi>(
-    new Worker(new URL('../workers/scheduleWorker.ts', import.meta.url), { type: 'module' }),
+    new Worker(new URL('../../workers/scheduleWorker.ts', import.meta.url), { type: 'module' }),
   )
   const planned = shallowRef<Planned>()
   const trouble = ref('')
@@ -92,35 +92,18 @@ export const useBench = defineStore('bench', () => {
   const nameOf = (figure: string): string =>
     store.project.figures.find(({ id }) => id === figure)?.name ?? `Figure ${figure}`
 
-  /** The coat of a move with its mix; of another figure only where its mix is one of its own. */
+  /** The coat of a move with its mix, once that is found. */
   function coatOf(move: BenchMove): StackCoat | undefined {
-    const glaze = /accent (.+)$/.exec(move.id)
-    const at = /coat (\d+)$/.exec(move.id)
-    const other = along.value.find(({ id }) => id === move.figure)
-    if (glaze && !other) {
-      const zone = accents.zones.find(({ name }) => name === glaze[1])
-      const found = zone && accents.found.get(zone.key)
-      return found && found.passes > 0
-        ? {
-            kind: 'glaze',
-            thinner: found.ratio,
-            passes: found.passes,
-            place: 'all',
-            parts: found.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
-          }
-        : undefined
+    const at = /coat (\d+)$/.exec(move.id)?.[1]
+    const glaze = /accent (.+)$/.exec(move.id)?.[1]
+    if (along.value.some(({ id }) => id === move.figure)) {
+      const other = alongside.mixed.value.get(move.figure)
+      return at ? other?.stack.coats[Number(at)] : other?.glazes.get(glaze ?? '')
     }
-    if (!at) return undefined
-    if (!other) return coats.trouble ? undefined : coats.stack.coats[Number(at[1])]
-    const coat = stackPlanOf(other).coats[Number(at[1])]
-    if (!coat || typeof coat.mix === 'string') return undefined
-    return {
-      kind: coat.kind,
-      thinner: coat.thinner ?? coatKinds[coat.kind].thinner,
-      passes: coat.passes ?? 1,
-      place: coat.place ?? 'all',
-      parts: coat.mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),
-    }
+    if (at) return coats.trouble ? undefined : coats.stack.coats[Number(at)]
+    const zone = accents.zones.find(({ name }) => name === glaze)
+    const found = zone && accents.found.get(zone.key)
+    return found && glazeCoat(found)
   }
   const partsOf = (move: BenchMove) =>
     (coatOf(move)?.parts ?? []).map(({ paint, drops }) => ({ paint: paint.id, drops }))
@@ -131,31 +114,11 @@ export const useBench = defineStore('bench', () => {
     ),
   )
 
-  /** Seconds matter to a timer; time is the clock's, so a reload or a sleeping tablet loses nothing. */
-  const clock = ref(Date.now())
-  const timers = computed(() =>
-    state.value.timers.map((timer) => ({
-      ...timer,
-      leftMs: timer.endsAt - clock.value,
-    })),
+  const { timers, start, leftOf } = useTimers(
+    () => state.value.timers,
+    (timers) => set({ timers }),
+    () => store.figure.id,
   )
-  useIntervalFn(() => {
-    clock.value = Date.now()
-    ring()
-  }, 1000)
-
-  const rung = new Set<string>()
-  function ring(): void {
-    const ended = timers.value.filter(({ leftMs, move }) => leftMs <= 0 && !rung.has(move))
-    if (ended.length === 0) return
-    for (const { move } of ended) rung.add(move)
-    void ringOnce(
-      ended.map(({ move, endsAt, words }) => ({
-        key: `${store.figure.id} ${move} ${endsAt}`,
-        words: `Dry: ${words}`,
-      })),
-    )
-  }
 
   /** What a move took from the bottles when it mixed, or what comes back to them. */
   const taken = (id: string, sign: 1 | -1) => {
@@ -194,22 +157,14 @@ export const useBench = defineStore('bench', () => {
     const id = state.value.done.at(-1)
     const move = (id === undefined ? undefined : moves.value.get(id)) ?? now.value?.move
     if (!move || move.dryMin === 0) return
-    const timer = {
-      move: move.id,
-      words: `figure ${move.figure}, ${move.words}`.slice(0, 300),
-      endsAt: Math.round(Date.now() + move.dryMin * 60_000),
-    }
-    rung.delete(move.id)
-    clock.value = Date.now()
-    set({ timers: [...state.value.timers.filter((old) => old.move !== move.id), timer] })
+    start(move)
   }
   /** A timer is taken away; one that still ran says that this coat dries sooner here. */
   function stopTimer(id: string): void {
-    const timer = state.value.timers.find((one) => one.move === id)
     const move = moves.value.get(id)
     const kind = move && coatOf(move)?.kind
     const timers = state.value.timers.filter((one) => one.move !== id)
-    const left = timer ? (timer.endsAt - Date.now()) / 60_000 : 0
+    const left = leftOf(id)
     if (!move || !kind || left <= 0) return set({ timers })
     const tookMin = Math.max(0, move.dryMin - left)
     const dried = [...(toRaw(state.value.dried) ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
@@ -220,10 +175,11 @@ export const useBench = defineStore('bench', () => {
     set,
     plan,
     ready,
-    trouble,
+    trouble: computed(() => trouble.value || alongside.trouble.value),
     enough,
     along,
     habits,
+    tolerance: computed(() => state.value.tolerance ?? TOLERANCE),
     left: computed(() => toCome.value.length),
     now,
     following,

@@ -1,29 +1,15 @@
-import { wrap } from 'comlink'
 import { defineStore, storeToRefs } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { baseReflectance, deltaE00, ladderTargets, predictMix } from '../../core'
-import type {
-  FormSamples,
-  KeptPart,
-  Lab,
-  Mixing,
-  Paint,
-  Predicted,
-  StepKey,
-  Target,
-} from '../../core'
-import { moodOf } from './ladderMood'
-import { latestOnly } from '../workers/latestOnly'
-import type {
-  FoundMix,
-  PathAnswer,
-  PathJob,
-  RecipeAnswer,
-  RecipeApi,
-  RecipeJob,
-} from '../workers/recipeWorker'
-import { paintOf } from './paints'
-import { useProject } from './project'
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import { baseReflectance, deltaE00, predictMix } from '../../../core'
+import type { FormSamples, KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
+import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeWorker'
+import { paintOf } from '../paints'
+import { useProject } from '../project'
+import { moodOf } from './mood'
+import { jobOf, mixingOf, otherTargetsOf, targetsOf } from './plan'
+import type { LadderJob } from './plan'
+import { recipes } from './recipes'
+import { useMixSearch } from './search'
 
 /** A step as it is shown: aimed at, mixed, and how far apart the two are. */
 export interface ShownStep extends Target {
@@ -54,10 +40,6 @@ function predict(parts: readonly KeptPart[]): Predicted {
   return known.predicted
 }
 
-/** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
-const QUICK_MS = 30
-const PROOF_MS = 2500
-
 /** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
 export const useLadder = defineStore('ladder', () => {
   const store = useProject()
@@ -66,96 +48,21 @@ export const useLadder = defineStore('ladder', () => {
   /** The form that shares are measured on, once it is loaded; head and shoulders till then. */
   const form = shallowRef<FormSamples>()
   const mood = computed(() => moodOf(plan.value))
-  const options = computed(() => ({
-    form: form.value,
-    key: plan.value.key && { ...plan.value.key },
-    moved: plan.value.moved,
-  }))
-  const targets = computed(() => ladderTargets(base.value, mood.value, options.value))
-  /** The ladder of a second light from the other side; both meet at the base. */
-  const otherTargets = computed(() => {
-    const warmth = plan.value.otherWarmth
-    return warmth === undefined ? [] : ladderTargets(base.value, { ...mood.value, warmth })
-  })
-  const mixing = computed((): Mixing | undefined => {
-    const { way, bottles, family, runLight, runShade, progression } = plan.value
-    if (way === 'run') return { way, light: runLight, shade: runShade }
-    if (way === 'bought') return { way, bottles: [...(progression ?? [])] }
-    return bottles || family ? { way: 'matched', bottles, family } : undefined
-  })
+  const targets = computed(() => targetsOf(plan.value, base.value, form.value))
+  const otherTargets = computed(() => otherTargetsOf(plan.value, base.value))
+  const mixing = computed(() => mixingOf(plan.value))
 
-  const searching = ref(false)
-  const trouble = ref('')
-  /** False while a large box was searched for a moment only. */
-  const proved = ref(true)
-  /** What is to be known of the way the ladder is mixed. */
-  const note = ref('')
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
-
-  interface Job extends Omit<RecipeJob, 'patienceMs'> {
+  interface Job extends LadderJob {
     places: string[]
-    /** How the first targets, the ladder itself, are mixed when not each on its own. */
-    mixing?: Mixing
-    ladder: number
-    base: number
   }
-  const worker = wrap<RecipeApi>(
-    new Worker(new URL('../workers/recipeWorker.ts', import.meta.url), { type: 'module' }),
-  )
-  /** Counts what was asked, so that a proof knows when it is no longer wanted. */
-  let asked = 0
-  function take({ mixes }: RecipeAnswer, places: readonly string[]): void {
+  const { searching, trouble, proved, note, search } = useMixSearch<Job>((mixes, from, job) => {
     const next = new Map(found.value)
-    mixes.forEach((mix, i) => next.set(places[i]!, mix))
+    mixes.forEach((mix, i) => next.set(job.places[from + i]!, mix))
     found.value = next
-  }
-  const ask = ({ paints, targets, maxPaints, maxDrops }: Job, patienceMs: number) =>
-    worker.find({ paints, targets, maxPaints, maxDrops, patienceMs })
-  const search = latestOnly<Job, boolean>(
-    async (job) => {
-      const mine = asked
-      if (job.mixing) {
-        const { ladder, base, mixing } = job
-        const own = job.targets.slice(0, ladder)
-        const { paints, maxPaints, maxDrops } = job
-        const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS / 20 }
-        const mixed = await worker.mix({ ...limits, targets: own, mixing, base })
-        take(mixed, job.places)
-        note.value = mixed.note ?? ''
-        if (job.targets.length > ladder)
-          take(
-            await worker.find({ ...limits, targets: job.targets.slice(ladder) }),
-            job.places.slice(ladder),
-          )
-        return true
-      }
-      note.value = ''
-      const quick = await ask(job, QUICK_MS)
-      take(quick, job.places)
-      proved.value = quick.proved
-      if (quick.proved) return true
-      // A large box: good drops stand already, now each step is proved in turn.
-      let sure = true
-      for (let i = 0; i < job.targets.length && mine === asked; i++) {
-        const one = await ask({ ...job, targets: [job.targets[i]!] }, PROOF_MS)
-        if (mine === asked) take(one, [job.places[i]!])
-        sure &&= one.proved
-      }
-      return sure
-    },
-    (sure) => {
-      proved.value = sure
-      searching.value = false
-      trouble.value = ''
-    },
-    (error) => {
-      searching.value = false
-      trouble.value = `The search stopped: ${(error as Error).message}`
-    },
-  )
-
+  })
   watch(
     [
       targets,
@@ -171,20 +78,12 @@ export const useLadder = defineStore('ladder', () => {
         found.value = new Map()
         return
       }
-      searching.value = true
-      asked++
       search({
-        paints: toRaw(paintsIn.value),
-        targets: [...targets.value, ...otherTargets.value].map(({ target }) => target),
+        ...jobOf(plan.value, toRaw(paintsIn.value), targets.value, otherTargets.value),
         places: [
           ...targets.value.map(({ key }) => place(figure.value.id, key)),
           ...otherTargets.value.map(({ key }) => place(`${figure.value.id} other`, key)),
         ],
-        mixing: mixing.value,
-        ladder: targets.value.length,
-        base: targets.value.findIndex(({ key }) => key === 'base'),
-        maxPaints: plan.value.maxPaints,
-        maxDrops: plan.value.maxDrops,
       })
     },
     { immediate: true },
@@ -238,7 +137,7 @@ export const useLadder = defineStore('ladder', () => {
 
   /** The order of mixing for what every step needs. */
   const path = (job: Omit<PathJob, 'paints'>): Promise<PathAnswer> =>
-    worker.path({ ...job, paints: paintsUsed.value.map(toRaw) })
+    recipes().path({ ...job, paints: paintsUsed.value.map(toRaw) })
 
   return {
     steps,

@@ -1,0 +1,70 @@
+import { until } from '@vueuse/core'
+import { toRaw } from 'vue'
+import { formatGpl, formatLadderCsv, formatLogCsv, formatProject } from '../../../core'
+import type { LadderRow } from '../../../core'
+import { useLadder } from '../../stores/ladder/ladder'
+import { allPaints, paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project'
+import { listAside, readAside } from '../../stores/vault'
+import { commissions } from './commissions'
+import { fileName, saveFile } from './saveFile'
+
+/** What is to be had of the ladder, once its mixes are found. */
+async function rows(): Promise<LadderRow[]> {
+  const ladder = useLadder()
+  await until(() => ladder.searching).toBe(false)
+  return ladder.steps.flatMap(({ name, share, target, painted, off, parts }) =>
+    painted && off !== undefined
+      ? [
+          {
+            step: name,
+            share,
+            target,
+            painted,
+            deltaE00: off,
+            parts: parts.map(({ paint, drops }) => ({ name: paintOf(paint).name, drops })),
+          },
+        ]
+      : [],
+  )
+}
+
+const namesOfPaints = (): Map<string, string> =>
+  new Map(allPaints().map(({ id, name }) => [id, name]))
+
+/** The ways to take the work away as a file; each saves one. */
+export const takeAway = {
+  async csv(): Promise<void> {
+    const { figure } = useProject()
+    saveFile(fileName(figure.name, 'csv'), formatLadderCsv(await rows()), 'text/csv')
+  },
+  async gpl(): Promise<void> {
+    const { project, figure } = useProject()
+    const text = formatGpl(`${project.name}: ${figure.name}`, await rows())
+    saveFile(fileName(figure.name, 'gpl'), text, 'text/plain')
+  },
+  json(): void {
+    const { project } = useProject()
+    const name = fileName(project.name, 'cobaltfinch.json')
+    saveFile(name, formatProject(project), 'application/json')
+  },
+  async zip(): Promise<void> {
+    const { project } = useProject()
+    const plain = JSON.parse(JSON.stringify(toRaw(project))) as typeof project
+    const bytes = await commissions().pack(plain, namesOfPaints())
+    saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
+  },
+  log(): void {
+    const { project, log } = useProject()
+    const names = namesOfPaints()
+    const text = formatLogCsv(log, (id) => names.get(id) ?? id)
+    saveFile(fileName(`${project.name} log`, 'csv'), text, 'text/csv')
+  },
+  /** What was put aside unchanged, because it was damaged or another tab wrote over it. */
+  async aside(): Promise<void> {
+    for (const name of await listAside()) {
+      const text = await readAside(name)
+      if (text !== null) saveFile(fileName(name, 'json'), text, 'application/json')
+    }
+  },
+}

@@ -1,0 +1,76 @@
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import { mixPaints, opaqueReflectance, resolveStack, zonesOf } from '../../../core'
+import type { Figure, Paint, Stack, StackCoat } from '../../../core'
+import { latestOnly } from '../../workers/latestOnly'
+import { stackPlanOf } from '../coats'
+import { glazeCoat, glazesOver } from '../glazes'
+import { jobOfFigure } from '../ladder/plan'
+import { quickMixes } from '../ladder/search'
+import { paintOf } from '../paints'
+import { useProject } from '../project'
+
+/** What is mixed for a figure that is painted alongside the chosen one. */
+interface Mixed {
+  stack: Stack
+  /** Glazes of life by the name of their place. */
+  glazes: ReadonlyMap<string, StackCoat>
+}
+
+const partsOf = (parts: readonly { paint: string; drops: number }[]) =>
+  parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
+
+async function mixed(figure: Figure, paints: Paint[]): Promise<Mixed> {
+  const { job, steps } = jobOfFigure(figure, paints)
+  const { mixes } = await quickMixes(job, () => undefined)
+  const ladder = steps.map(({ key }, i) => ({
+    key,
+    parts: partsOf(figure.plan.kept[key] ?? mixes[i]!.parts),
+  }))
+  const base = opaqueReflectance(mixPaints(ladder.find(({ key }) => key === 'base')!.parts))
+  const found = await glazesOver(figure, base, paints)
+  const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
+  const glazes = new Map(
+    [...found].flatMap(([key, glaze]) => {
+      const coat = glazeCoat(glaze)
+      return coat ? [[names.get(key) ?? key, coat] as const] : []
+    }),
+  )
+  return { stack: resolveStack(stackPlanOf(figure), ladder, paintOf), glazes }
+}
+
+/** Figures that are painted in rotation with the chosen one, and their mixes as they are found. */
+export function useAlongside(ids: () => readonly string[]) {
+  const store = useProject()
+  const figures = computed(() =>
+    ids().flatMap(
+      (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
+    ),
+  )
+  const known = shallowRef<ReadonlyMap<string, Mixed>>(new Map())
+  const trouble = shallowRef('')
+  const ask = latestOnly(
+    async ({ figures, paints }: { figures: Figure[]; paints: Paint[] }) => {
+      const next = new Map<string, Mixed>()
+      for (const figure of figures) next.set(figure.id, await mixed(figure, paints))
+      return next
+    },
+    (next) => {
+      known.value = next
+      trouble.value = ''
+    },
+    (error) => (trouble.value = (error as Error).message),
+  )
+  watch(
+    [figures, () => store.paintsIn],
+    () => {
+      if (figures.value.length === 0 || store.paintsIn.length === 0) return
+      ask({
+        // Plain copies: what is worked out in steps must not change on the way.
+        figures: JSON.parse(JSON.stringify(figures.value)) as Figure[],
+        paints: store.paintsIn.map(toRaw),
+      })
+    },
+    { immediate: true },
+  )
+  return { figures, mixed: known, trouble }
+}

@@ -1,0 +1,47 @@
+import { wrap } from 'comlink'
+import { baseReflectance, zonesOf } from '../../core'
+import type { Figure, Paint, Spectrum, StackCoat } from '../../core'
+import type { AccentReply, CoatsApi } from '../workers/coatsWorker'
+import { paintOf } from './paints'
+
+let worker: ReturnType<typeof wrap<CoatsApi>> | undefined
+
+/** The worker that finds glazes; it starts when it is first asked. */
+export const glazeFinder = () =>
+  (worker ??= wrap<CoatsApi>(
+    new Worker(new URL('../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
+  ))
+
+/**
+ * The glazes of life that are chosen for a figure, over its painted base, by the key of their place.
+ * @param onward is told after each, and stops it by saying no.
+ */
+export async function glazesOver(
+  { tone, accents = [] }: Pick<Figure, 'tone' | 'accents'>,
+  ground: Spectrum,
+  paints: Paint[],
+  onward: (found: ReadonlyMap<string, AccentReply>) => boolean = () => true,
+): Promise<ReadonlyMap<string, AccentReply>> {
+  const found = new Map<string, AccentReply>()
+  const zones = accents.length > 0 ? zonesOf(tone) : []
+  for (const key of accents) {
+    const place = zones.find((zone) => zone.key === key)
+    if (!place) continue
+    const job = { ground, base: baseReflectance(tone), place: place.reflectance, paints }
+    found.set(key, await glazeFinder().accent(job))
+    if (!onward(new Map(found))) break
+  }
+  return found
+}
+
+/** A glaze as the coat it is; nothing where the skin is right without. */
+export const glazeCoat = ({ ratio, passes, parts }: AccentReply): StackCoat | undefined =>
+  passes > 0
+    ? {
+        kind: 'glaze',
+        thinner: ratio,
+        passes,
+        place: 'all',
+        parts: parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+      }
+    : undefined

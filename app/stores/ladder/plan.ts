@@ -1,0 +1,67 @@
+import { baseReflectance, ladderTargets } from '../../../core'
+import type {
+  Figure,
+  FigurePlan,
+  FormSamples,
+  Mixing,
+  Paint,
+  Spectrum,
+  Target,
+} from '../../../core'
+import type { RecipeJob } from '../../workers/recipeWorker'
+import { moodOf } from './mood'
+
+/** How a plan wants its steps mixed; nothing where each is mixed on its own. */
+export function mixingOf(plan: FigurePlan): Mixing | undefined {
+  const { way, bottles, family, runLight, runShade, progression } = plan
+  if (way === 'run') return { way, light: runLight, shade: runShade }
+  if (way === 'bought') return { way, bottles: [...(progression ?? [])] }
+  return bottles || family ? { way: 'matched', bottles, family } : undefined
+}
+
+/**
+ * What every step of a figure's ladder aims at, the deepest first.
+ * @param form what shares are measured on; head and shoulders when not given.
+ */
+export const targetsOf = (plan: FigurePlan, base: Spectrum, form?: FormSamples): Target[] =>
+  ladderTargets(base, moodOf(plan), {
+    form,
+    key: plan.key && { ...plan.key },
+    moved: plan.moved,
+  })
+
+/** The ladder of a second light from the other side; both meet at the base. */
+export const otherTargetsOf = (plan: FigurePlan, base: Spectrum): Target[] =>
+  plan.otherWarmth === undefined
+    ? []
+    : ladderTargets(base, { ...moodOf(plan), warmth: plan.otherWarmth })
+
+/** A ladder to be mixed: its own steps first, then steps that are each mixed on their own. */
+export interface LadderJob extends Omit<RecipeJob, 'patienceMs'> {
+  mixing?: Mixing
+  /** How many of the targets are the ladder's own. */
+  own: number
+  /** Which of them is the base. */
+  base: number
+}
+
+export const jobOf = (
+  plan: FigurePlan,
+  paints: Paint[],
+  own: readonly Target[],
+  others: readonly Target[] = [],
+): LadderJob => ({
+  paints,
+  targets: [...own, ...others].map(({ target }) => target),
+  mixing: mixingOf(plan),
+  own: own.length,
+  base: own.findIndex(({ key }) => key === 'base'),
+  maxPaints: plan.maxPaints,
+  maxDrops: plan.maxDrops,
+})
+
+/** The job of a figure that is not the chosen one. */
+export function jobOfFigure(figure: Figure, paints: Paint[]): { job: LadderJob; steps: Target[] } {
+  const steps = targetsOf(figure.plan, baseReflectance(figure.tone))
+  return { steps, job: jobOf(figure.plan, paints, steps) }
+}
