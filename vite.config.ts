@@ -14,8 +14,10 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'ask', test: /preload-helper/, priority: 1 },
-            { name: 'shared', test: /app\/(parts|stores)\/[^/]+$/, minShareCount: 2 },
+            { name: 'ask', test: /preload-helper/, priority: 2 },
+            // It makes an error as it loads, for which the browser reads the whole file again.
+            { name: 'storage', test: /localforage|stores\/vault/, priority: 1 },
+            { name: 'shared', test: /app\/(parts|stores)\//, minShareCount: 2 },
           ],
         },
       },

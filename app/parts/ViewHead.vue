@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { h } from 'vue'
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
 import { useProject } from '../stores/project'
 import { later } from './later'
@@ -6,7 +7,11 @@ import { later } from './later'
 /** The head of every view: what is worked on, back and forth, and the files. */
 defineProps<{ title: string; note?: string }>()
 const store = useProject()
-const FileMenu = later(() => import('./files/FileMenu.vue'))
+/** The menu's place is kept until it comes, so that nothing moves. */
+const FileMenu = later(
+  () => import('./files/FileMenu.vue'),
+  () => h('button', { type: 'button', class: 'primary', disabled: true }, 'Files'),
+)
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
 import { ladderBench } from './ladder'
+import { openingBench } from './opening'
 import { opticsBench } from './optics'
 import { recipeBench } from './recipes'
 import { toneBench } from './tone'
@@ -9,6 +10,7 @@ import { toneBench } from './tone'
 const rows = [opticsBench, toneBench, ladderBench, coatsBench, evaluatorBench, recipeBench].flatMap(
   (bench) => bench(),
 )
+rows.push(...(await openingBench()))
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)
   console.log(

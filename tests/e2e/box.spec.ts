@@ -11,7 +11,7 @@ import {
   starterPaints,
 } from '../../core'
 import { neverHolds } from './longTasks'
-import { colourFromPicture, png } from './pictures'
+import { colourFromPicture, png } from '../fixtures/pictures'
 import { accessible, expect, saved, test } from './start'
 
 const strips = (page: Page) =>

@@ -1,9 +1,8 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { packCommission, starterPaints, unpackCommission } from '../../core'
-import type { LogEntry, Project } from '../../core'
-import { lowTide } from '../../demo/lowTide'
-import { png } from './pictures'
+import type { Project } from '../../core'
+import { largeCommission } from '../fixtures/largeCommission'
 import { accessible, chooseFile, expect, saved, test } from './start'
 
 const ids = starterPaints.map(({ id }) => id)
@@ -151,39 +150,7 @@ test('a browser that gives no storage at all: work goes on and can be taken away
 test('a large commission comes in and goes out whole: 40 figures, 500 entries, 100 pictures', async ({
   page,
 }, testInfo) => {
-  const demo = lowTide(ids)
-  const entry = (n: number): LogEntry => ({
-    id: `entry-${n}`,
-    at: new Date(Date.UTC(2026, 0, 1 + (n % 30), 19, n % 60)).toISOString(),
-    figure: `Figure ${n % 40}, 1`,
-    what: `glaze ${Math.floor(n / 30) % 10}`,
-    kind: 'glaze',
-    thinner: 8,
-    parts: [
-      { paint: 'titanium-white', drops: 1 + (n % 9) },
-      { paint: 'ultramarine', drops: 1 },
-    ],
-    predicted: { L: 40 + (n % 40), a: 10, b: 12 },
-    real: { L: 41 + (n % 40), a: 11, b: 12 },
-    ...(n % 5 ? {} : { photo: `photo-${n}` }),
-  })
-  const project: Project = {
-    ...demo,
-    name: 'Forty at the ferry',
-    figure: 'figure-0',
-    figures: Array.from({ length: 40 }, (_, i) => ({
-      ...demo.figures[i % 9]!,
-      id: `figure-${i}`,
-      name: `Figure ${i}`,
-    })),
-    log: Array.from({ length: 500 }, (_, n) => entry(n)),
-  }
-  const photos = new Map(
-    Array.from({ length: 100 }, (_, n) => [
-      `photo-${5 * n}`,
-      new Uint8Array(png(160, 120, (x, y) => [(x * n) % 256, (y * 7) % 256, n])),
-    ]),
-  )
+  const { project, photos } = largeCommission()
   const zip = testInfo.outputPath('ferry.zip')
   await writeFile(zip, packCommission({ project, photos, sculpts: new Map() }, nameOf))
   await page.goto('/log')

@@ -1,6 +1,6 @@
 import { formatBox, recordOf, starterPaints } from '../../core'
 import { neverHolds } from './longTasks'
-import { colourFromPicture } from './pictures'
+import { colourFromPicture } from '../fixtures/pictures'
 import { accessible, expect, openLadder, saved, test } from './start'
 
 test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held, all by keyboard', async ({

@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { neverHolds } from './longTasks'
-import { png } from './pictures'
+import { png } from '../fixtures/pictures'
 import { accessible, expect, saved, settled, test } from './start'
 
 const pin = (page: Page) => page.getByRole('button', { name: /^(Skin|Hide): / })

@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises'
-import { png } from './pictures'
+import { png } from '../fixtures/pictures'
 import { accessible, expect, saved, test } from './start'
 
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
@@ -8,8 +8,21 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await page.goto('/bench')
   await page.getByText('Others painted alongside').click()
   await page.getByLabel('Mei').check()
-  await expect(page.getByText(/Mei, .* Undercoat|Mei/).first()).toBeVisible()
+  // One painted alongside is mixed from her own ladder.
+  const now = page.getByRole('region', { name: 'Now' })
+  await expect(now.getByText('20 moves left')).toBeVisible()
+  await page.getByRole('heading', { level: 1 }).click()
+  let gone = 0
+  while (gone < 19 && !/Mei, apprentice.*Mix it now/s.test(await now.innerText())) {
+    await page.keyboard.press('Space')
+    await expect(now.getByText(`${20 - ++gone} moves left`)).toBeVisible()
+  }
+  await expect(now.getByText(/\d+ yellow ochre/)).toBeVisible()
+  await expect(now.getByRole('img', { name: 'The well' })).toBeVisible()
+  for (; gone > 0; gone--) await page.keyboard.press('Backspace')
+  await expect(now.getByText('20 moves left')).toBeVisible()
   await page.getByLabel('Mei').uncheck()
+  await expect(now.getByText('15 moves left')).toBeVisible()
   await page.getByText('Paint that is needed').click()
   await page.getByLabel('Left of titanium white, ml').fill('0.2')
   await page.keyboard.press('Tab')
