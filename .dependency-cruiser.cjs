@@ -13,7 +13,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '\\.(test|fixture)\\.ts$' },
       to: {
         path: '^(app|server|demo|tests)/|node_modules/(vue|pinia|element-plus|localforage|comlink|three|d3)|^(fs|path|os|http|crypto)$',
       },

@@ -3,6 +3,7 @@ import { opaqueReflectance } from '../paint/opaque'
 import { starterPaints } from '../paint/starter'
 import { lightPlaces, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
+import { seeded } from '../../tests/fixtures/seeded'
 
 export const of = (id: string) => {
   const paint = starterPaints.find((one) => one.id === id)
@@ -23,11 +24,7 @@ export const coatOf = (
   ...more,
   parts: parts.map(([id, drops]) => ({ paint: of(id), drops })),
 })
-let state = 9
-export const random = (): number => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 4294967296
-}
+export const random = seeded(9)
 export const upTo = (most: number): number => Math.floor(random() * most)
 export const flat = (under: Float64Array, coats: StackCoat[]): Stack => ({
   under: { kind: 'flat', reflectance: under },

@@ -9,6 +9,7 @@ import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
 import { learnPaints } from './learnPaints'
 import type { MixReading } from './learnPaints'
+import { seeded } from '../../../tests/fixtures/seeded'
 
 const ids = [
   'titanium-white',
@@ -21,11 +22,7 @@ const ids = [
 const box = starterPaints.filter(({ id }) => ids.includes(id))
 
 function logged(seed: number, noise: number) {
-  let state = seed
-  const random = (): number => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
+  const random = seeded(seed)
   const reader = new Instrument(hiddenPaints(seed), seed, () => 0, noise)
   const mix = (): MixReading['parts'] => {
     const left = [...ids]

@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { evenings, figuresWithoutWaiting, schedule } from './schedule'
 import type { BenchMove, ScheduledMove, ScheduleRequest } from './schedule'
+import { seeded } from '../../../tests/fixtures/seeded'
 
-let state = 5
-const random = (): number => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 4294967296
-}
+const random = seeded(5)
 const chainsOf = (figures: number, moves: () => number, dry: number): BenchMove[][] =>
   Array.from({ length: figures }, (_, f) =>
     Array.from({ length: moves() }, (_, m) => ({

@@ -7,14 +7,7 @@ import { starterPaints } from '../../paint/starter'
 import { dropsNeeded, LEAST_PUDDLE, skinAreaCm2, usualAmounts } from './amounts'
 import { puddlePath } from './puddlePath'
 import { simulatePath } from './simulate'
-
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
-}
+import { seeded } from '../../../tests/fixtures/seeded'
 
 describe('the puddle path', () => {
   it('over 200 random ladders every puddle is within 0.3 of its recipe, nothing is subtracted, at most 15% is spent beyond the least', () => {

@@ -12,6 +12,7 @@ import { cornerMarks, greyBoxes, greySteps, halvesOf, PAPER, wells } from './lay
 import type { Box } from './layout'
 import { readCard } from './readCard'
 import type { CardPicture } from './readCard'
+import { seeded } from '../../../tests/fixtures/seeded'
 
 const ink = flatSpectrum(0.04)
 const paper = flatSpectrum(PAPER)
@@ -30,11 +31,8 @@ const corners = [
 const within = (x: number, y: number, box: Box): boolean =>
   x >= box.x && x < box.x + box.width && y >= box.y && y < box.y + box.height
 
-let state = 3
-const noise = (): number => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 4294967296 - 0.5
-}
+const random = seeded(3)
+const noise = (): number => random() - 0.5
 
 interface Scene {
   cast: readonly [number, number, number]

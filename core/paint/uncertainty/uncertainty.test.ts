@@ -11,14 +11,11 @@ import { starterPaints } from '../starter'
 import { choleskyOf, packed } from './cholesky'
 import { predictMix } from './predicted'
 import { drawn, spreadOf, STARTER_SPREAD, SPREAD_LENGTH } from './spread'
+import { seeded } from '../../../tests/fixtures/seeded'
 
 const of = (id: string) => starterPaints.find((paint) => paint.id === id)!
 function normals(seed: number): () => number {
-  let state = seed >>> 0
-  const random = (): number => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
+  const random = seeded(seed)
   return () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }
 

@@ -13,12 +13,3 @@ export const box = [
   'pyrrole-red',
   'phthalo-green',
 ].map(of)
-
-/** Repeatable numbers in 0–1. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
-}

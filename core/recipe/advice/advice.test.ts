@@ -15,7 +15,8 @@ import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './
 import { DROP_SIGMA, steadinessOf } from './steadiness'
 import { meets } from './preferences'
 import { touchOf, withTouches } from './touches'
-import { box, of, seeded } from './advice.fixture'
+import { box, of } from './advice.fixture'
+import { seeded } from '../../../tests/fixtures/seeded'
 
 const flesh: Lab = { L: 64, a: 16, b: 18 }
 const patience = { until: Infinity, now: () => 0 }

@@ -21,15 +21,8 @@ import { targetBox } from './targetBox'
 import { instantiate, SLACK, wasmKernel } from './wasmKernel'
 import { xyzOfLab } from '../../colour/lab'
 import { EVERYTHING } from './targetBox'
+import { seeded } from '../../../tests/fixtures/seeded'
 
-/** Repeatable numbers in 0–1. */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 4294967296
-  }
-}
 const random = seeded(20261125)
 const upTo = (most: number): number => Math.floor(random() * most)
 const boxOf = (size: number) => {

@@ -16,6 +16,7 @@ import { identifyPicture } from './identify'
 import { assumedDaylight, fromNeutral, xyzAround } from './neutral'
 import type { Picture } from './picture'
 import { pictureTones } from './pictureTones'
+import { seeded } from '../../../tests/fixtures/seeded'
 
 const skin = { melanin: 0.05, blood: 0.022, oxygenation: 0.75 }
 const steps = ladderTargets(skinReflectance(skin), {
@@ -27,11 +28,8 @@ const steps = ladderTargets(skinReflectance(skin), {
 })
 
 /** Noise that is the same every time. */
-let state = 7
-const noise = (): number => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 4294967296 - 0.5
-}
+const random = seeded(7)
+const noise = (): number => random() - 0.5
 
 /** What a camera that was balanced for D65 records of a surface under a blackbody of `kelvin`. */
 function recorder(kelvin: number): (surface: Spectrum) => [number, number, number] {

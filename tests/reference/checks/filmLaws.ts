@@ -2,7 +2,8 @@ import { filmReflectance, mixPaints, opaqueReflectance, starterPaints } from '..
 import type { Mixture } from '../../../core'
 import { filmInside } from '../../../core/paint/film'
 import { solveFilm } from '../../../core/paint/calibration/solveFilm'
-import { seeded, worstOf } from '../row'
+import { seeded } from '../../../server/reader/seeded'
+import { worstOf } from '../row'
 import type { Row } from '../row'
 
 const random = seeded(1948)

@@ -3,7 +3,8 @@ import { converter, differenceCiede2000 } from 'culori'
 import { adapt, deltaE00, labOfXyz, oklabOfXyz, xyzOfOklab, xyzOfRgb } from '../../../core'
 import type { XYZ } from '../../../core'
 import { DISPLAY_WHITE } from '../../../core/colour/display'
-import { seeded, worstOf } from '../row'
+import { seeded } from '../../../server/reader/seeded'
+import { worstOf } from '../row'
 import type { Row } from '../row'
 
 const CASES = 3000
