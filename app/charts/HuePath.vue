@@ -51,7 +51,7 @@ function nudge(event: KeyboardEvent, at: number): void {
 </script>
 
 <template>
-  <figure>
+  <figure class="chart">
     <svg
       ref="svg"
       :viewBox="`0 0 ${SIZE} ${SIZE}`"
@@ -104,12 +104,7 @@ function nudge(event: KeyboardEvent, at: number): void {
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
 svg {
-  display: block;
-  width: 100%;
   touch-action: none;
 }
 .ring {
@@ -128,12 +123,5 @@ svg {
   stroke: var(--field-high);
   stroke-width: 1.5;
   cursor: move;
-}
-text {
-  font-size: 12.5px;
-  fill: var(--ink-soft);
-}
-figcaption {
-  font-size: 14px;
 }
 </style>

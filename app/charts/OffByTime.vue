@@ -19,7 +19,7 @@ const mean = computed(
 </script>
 
 <template>
-  <figure v-if="points.length">
+  <figure class="chart" v-if="points.length">
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
@@ -38,24 +38,7 @@ const mean = computed(
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  font-size: 12.5px;
-  fill: var(--ink-soft);
-}
 circle {
   fill: var(--ink);
-}
-.grid {
-  stroke: var(--field-low);
-}
-figcaption {
-  font-size: 14px;
 }
 </style>

@@ -23,7 +23,7 @@ const drawn = (curve: Spectrum): string =>
 </script>
 
 <template>
-  <figure>
+  <figure class="chart">
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
@@ -50,18 +50,8 @@ const drawn = (curve: Spectrum): string =>
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-svg {
-  display: block;
-  width: 100%;
-}
 path {
   fill: none;
-}
-.grid {
-  stroke: var(--field-low);
 }
 .under {
   stroke: var(--field-high);
@@ -73,12 +63,5 @@ path {
 .aim {
   stroke: var(--ink-soft);
   stroke-dasharray: 3 3;
-}
-text {
-  font-size: 12.5px;
-  fill: var(--ink-soft);
-}
-figcaption {
-  font-size: 14px;
 }
 </style>

@@ -72,7 +72,7 @@ const words = computed(
 </script>
 
 <template>
-  <figure>
+  <figure class="chart">
     <svg
       ref="svg"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -127,20 +127,6 @@ const words = computed(
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  font-size: 12.5px;
-  fill: var(--ink-soft);
-}
-.grid {
-  stroke: var(--field-low);
-}
 .stairs {
   fill: none;
   stroke: var(--ink-soft);
@@ -162,9 +148,6 @@ text {
   fill: var(--field);
   stroke: var(--ink);
   stroke-width: 1.75;
-}
-figcaption {
-  font-size: 14px;
 }
 .key-bar,
 .key-dot {

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-/** A named slider with its value in words. */
-defineProps<{
+/** A named slider with its value in words, 0–1 in steps of a fiftieth unless told otherwise. */
+const {
+  min = 0,
+  max = 1,
+  step = 0.02,
+} = defineProps<{
   name: string
   words: string
-  min: number
-  max: number
-  step: number
+  min?: number
+  max?: number
+  step?: number
   /** What the ends and the way between look like; the track shows it. */
   colours?: string[]
 }>()

@@ -44,7 +44,7 @@ const words = computed(
 </script>
 
 <template>
-  <figure>
+  <figure class="chart">
     <svg
       :viewBox="`0 0 ${WIDTH} ${lanes.length * LANE + 22}`"
       role="img"
@@ -85,20 +85,6 @@ const words = computed(
 </template>
 
 <style scoped>
-figure {
-  margin: 0;
-}
-svg {
-  display: block;
-  width: 100%;
-}
-text {
-  font-size: 12.5px;
-  fill: var(--ink-soft);
-}
-.grid {
-  stroke: var(--field-low);
-}
 .dries {
   stroke: var(--ink-soft);
   stroke-dasharray: 1 3;
@@ -109,8 +95,5 @@ text {
 .now {
   stroke: var(--ink);
   stroke-width: 2;
-}
-figcaption {
-  font-size: 15px;
 }
 </style>

@@ -137,7 +137,6 @@ const chromas = computed(() =>
       <SliderRow
         name="Chroma"
         :words="chroma.toFixed(0)"
-        :min="0"
         :max="70"
         :step="0.5"
         :colours="chromas"

@@ -143,7 +143,6 @@ function setState(event: Event): void {
       <SliderRow
         name="Undertone"
         :words="undertoneWords(tone.carotene ?? 10)"
-        :min="0"
         :max="60"
         :step="0.5"
         :colours="undertone"
@@ -153,7 +152,6 @@ function setState(event: Event): void {
       <SliderRow
         name="Oxygen"
         :words="oxygenWords(tone.oxygenation)"
-        :min="0"
         :max="0.98"
         :step="0.01"
         :colours="oxygen"
@@ -171,9 +169,6 @@ function setState(event: Event): void {
         v-if="tone.state"
         name="How far"
         :words="strengthWords(tone.strength ?? 1)"
-        :min="0"
-        :max="1"
-        :step="0.02"
         :colours="strength"
         :model-value="tone.strength ?? 1"
         @update:model-value="set({ strength: $event }, 'strength')"

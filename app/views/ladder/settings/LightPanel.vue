@@ -72,9 +72,6 @@ function setLight(event: Event): void {
     <SliderRow
       name="Shadow turn"
       :words="turnWords(Math.abs(plan.turn))"
-      :min="0"
-      :max="1"
-      :step="0.02"
       :model-value="Math.abs(plan.turn)"
       @update:model-value="set({ turn: $event, shadow })"
     />
@@ -97,9 +94,6 @@ function setLight(event: Event): void {
       v-if="light !== 'plain'"
       name="Light’s share"
       :words="liftWords(plan.lift ?? usual.lift)"
-      :min="0"
-      :max="1"
-      :step="0.02"
       :model-value="plan.lift ?? usual.lift"
       @update:model-value="set({ lift: $event })"
     />
@@ -108,16 +102,12 @@ function setLight(event: Event): void {
       :words="warmthWords(plan.warmth)"
       :min="moodLimits.warmth[0]"
       :max="moodLimits.warmth[1]"
-      :step="0.02"
       :model-value="plan.warmth"
       @update:model-value="set({ warmth: $event })"
     />
     <SliderRow
       name="Sheen"
       :words="sheenWords(plan.sheen)"
-      :min="0"
-      :max="1"
-      :step="0.02"
       :model-value="plan.sheen"
       @update:model-value="set({ sheen: $event })"
     />
@@ -126,7 +116,6 @@ function setLight(event: Event): void {
       :words="contrastWords(plan.contrast)"
       :min="moodLimits.contrast[0]"
       :max="moodLimits.contrast[1]"
-      :step="0.02"
       :model-value="plan.contrast"
       @update:model-value="set({ contrast: $event })"
     />
@@ -161,18 +150,13 @@ function setLight(event: Event): void {
       <SliderRow
         name="Softness"
         :words="softnessWords(plan.softness ?? 0)"
-        :min="0"
-        :max="1"
-        :step="0.02"
         :model-value="plan.softness ?? 0"
         @update:model-value="set({ softness: $event })"
       />
       <SliderRow
         name="Bounced light"
         :words="bounceWords(plan.bounce ?? usual.bounce)"
-        :min="0"
         :max="0.9"
-        :step="0.02"
         :model-value="plan.bounce ?? usual.bounce"
         @update:model-value="set({ bounce: $event })"
       />
@@ -189,8 +173,6 @@ function setLight(event: Event): void {
         name="Second light’s warmth"
         :words="warmthWords(plan.otherWarmth)"
         :min="-1"
-        :max="1"
-        :step="0.02"
         :model-value="plan.otherWarmth"
         @update:model-value="set({ otherWarmth: $event })"
       />
