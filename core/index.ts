@@ -178,7 +178,7 @@ export type {
   BenchSchedule,
   ScheduledMove,
   ScheduleRequest,
-} from './bench/schedule/schedule'
+} from './bench/schedule/request'
 export { learnPaints } from './bench/learning/learnPaints'
 export type { Learnt, MixReading } from './bench/learning/learnPaints'
 export { judgeLadder } from './ladder/judgement'

@@ -19,7 +19,7 @@ const mean = computed(
 </script>
 
 <template>
-  <figure class="chart" v-if="points.length">
+  <figure v-if="points.length" class="chart">
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"

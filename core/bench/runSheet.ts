@@ -2,7 +2,7 @@ import { coatKinds } from '../coats/dryFilm'
 import type { CoatKind } from '../coats/dryFilm'
 import type { Habits } from './learning/habits'
 import type { PlannedCoat, StackPlan } from '../coats/plan'
-import type { BenchMove } from './schedule/schedule'
+import type { BenchMove } from './schedule/request'
 
 /** Minutes of work and drying for a kind of coat at 54 mm; from memory, common practice. */
 export const usualTimes: Readonly<

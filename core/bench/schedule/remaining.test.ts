@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { remainingMoves } from './remaining'
 import { schedule } from './schedule'
-import type { BenchMove } from './schedule'
+import type { BenchMove } from './request'
 
 const MINUTE = 60_000
 const NOON = Date.UTC(2026, 10, 25, 12)

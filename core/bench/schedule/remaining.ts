@@ -1,4 +1,4 @@
-import type { BenchMove, ScheduleRequest } from './schedule'
+import type { BenchMove, ScheduleRequest } from './request'
 
 /** How far the painter has come, times in ms since 1970. */
 export interface BenchProgress {

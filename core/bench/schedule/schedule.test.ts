@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { evenings, figuresWithoutWaiting, schedule } from './schedule'
-import type { BenchMove, ScheduledMove, ScheduleRequest } from './schedule'
+import type { BenchMove, ScheduledMove, ScheduleRequest } from './request'
 import { seeded } from '../../../tests/fixtures/seeded'
 
 const random = seeded(5)
@@ -79,10 +79,15 @@ function shortest({ chains, mixMin, puddleLifeMin, readyMin, openedMin }: Schedu
 }
 
 describe('the schedule', () => {
-  it('equals the exhaustive optimum on 200 small cases, begun afresh or half done', () => {
+  it('equals the exhaustive optimum on 200 small cases: figures alike or not, begun afresh or half done', () => {
     for (let n = 0; n < 200; n++) {
+      const figures = 2 + (n % 2)
+      const unlike = chainsOf(figures, () => 2 + Math.floor(2 * random()), 25)
+      const alike = unlike.map((_, f) =>
+        unlike[0]!.map((move) => ({ ...move, id: `${f} ${move.id}`, figure: `${f}` })),
+      )
       const request = {
-        chains: chainsOf(2 + (n % 2), () => 2 + Math.floor(2 * random()), 25),
+        chains: n % 3 ? unlike : alike,
         mixMin: 2,
         puddleLifeMin: 20 + Math.floor(30 * random()),
         ...(n % 2 ? { readyMin: [0, 12, 30], openedMin: { p0: -8, p1: -30 } } : {}),
@@ -92,6 +97,23 @@ describe('the schedule', () => {
       expect(found.proved).toBe(true)
       sound(request, found.moves)
     }
+  })
+
+  it('an evening’s rotation of four to eight figures is proved or searched long, and never past its bound', () => {
+    let proved = 0
+    for (let n = 0; n < 8; n++) {
+      const request = {
+        chains: chainsOf(4 + (n % 5), () => 5, 40),
+        mixMin: 3,
+        puddleLifeMin: 90,
+      }
+      const found = schedule(request)
+      sound(request, found.moves)
+      expect(found.boundMin).toBeLessThanOrEqual(found.totalMin)
+      expect(found.totalMin / found.boundMin).toBeLessThan(1.1)
+      if (found.proved) proved++
+    }
+    expect(proved).toBeGreaterThanOrEqual(4)
   })
 
   it('forty figures of thirty moves come within a tenth of the bound, and nothing is broken', () => {
