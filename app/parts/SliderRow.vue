@@ -4,6 +4,7 @@ const {
   min = 0,
   max = 1,
   step = 0.02,
+  colours = undefined,
 } = defineProps<{
   name: string
   words: string
