@@ -176,7 +176,7 @@ export const useProject = defineStore('project', () => {
     },
     /** The figure aims at another tone; changes under one tag in a row are one step of undo. */
     setTone(tone: Tone, tag = '') {
-      change(tag && `${figure.value.id} tone ${tag}`, () => (figure.value.tone = tone))
+      change(tag && `${figure.value.id} tone ${tag}`, () => (figure.value.tone = plain(tone)))
     },
     /** Puts a tone by under a name; a name that is taken is replaced. */
     keepTones(kept: readonly KeptTone[]) {
@@ -228,7 +228,7 @@ export const useProject = defineStore('project', () => {
     /** Keeps a mix for a step, whatever the search would find; no parts lets it be found again. */
     keep(key: StepKey, parts: KeptPart[] | undefined, tag = '') {
       changePlan(tag && `${tag} ${key}`, (draft) => {
-        if (parts) draft.kept[key] = parts
+        if (parts) draft.kept[key] = parts.map(plain)
         else delete draft.kept[key]
       })
     },

@@ -5,7 +5,7 @@
 export function latestOnly<Job, Answer>(
   run: (job: Job) => Promise<Answer>,
   done: (answer: Answer, job: Job) => void,
-  failed: (error: unknown) => void,
+  failed: (error: unknown, job: Job) => void,
 ): (job: Job) => void {
   let busy = false
   let waiting: { job: Job } | undefined
@@ -14,7 +14,7 @@ export function latestOnly<Job, Answer>(
     try {
       done(await run(job), job)
     } catch (error) {
-      failed(error)
+      failed(error, job)
     }
     busy = false
     if (waiting) {

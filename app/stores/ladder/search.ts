@@ -49,12 +49,11 @@ export function useMixSearch<Job extends LadderJob>(
   const proved = ref(true)
   /** What is to be known of the way the ladder is mixed. */
   const note = ref('')
-  /** Counts what was asked, so that a proof knows when it is no longer wanted. */
-  let asked = 0
+  /** What was asked last: what is no longer wanted is neither proved nor the end of the search. */
+  let newest: Job | undefined
 
   const run = latestOnly<Job, boolean>(
     async (job) => {
-      const mine = asked
       const quick = await quickMixes(job, ({ mixes, from }) => take(mixes, from, job))
       note.value = quick.note ?? ''
       proved.value = quick.proved
@@ -62,27 +61,29 @@ export function useMixSearch<Job extends LadderJob>(
       // A large box: good drops stand already, now each step is proved in turn.
       let sure = true
       const { paints, maxPaints, maxDrops } = job
-      for (let i = 0; i < job.targets.length && mine === asked; i++) {
+      for (let i = 0; i < job.targets.length && job === newest; i++) {
         const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS }
         const one = await recipes().find({ ...limits, targets: [job.targets[i]!] })
-        if (mine === asked) take(one.mixes, i, job)
+        if (job === newest) take(one.mixes, i, job)
         sure &&= one.proved
       }
       return sure
     },
-    (sure) => {
+    (sure, job) => {
+      if (job !== newest) return
       proved.value = sure
       searching.value = false
       trouble.value = ''
     },
-    (error) => {
+    (error, job) => {
+      if (job !== newest) return
       searching.value = false
       trouble.value = `The search stopped: ${(error as Error).message}`
     },
   )
   function search(job: Job): void {
     searching.value = true
-    asked++
+    newest = job
     run(job)
   }
   return { searching, trouble, proved, note, search }

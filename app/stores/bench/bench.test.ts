@@ -1,0 +1,114 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { useLadder } from '../ladder/ladder'
+import { useProject } from '../project'
+import { useBench } from './bench'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+const plain = (parts: readonly { paint: { id: string }; drops: number }[] | undefined) =>
+  parts?.map(({ paint, drops }) => ({ paint: paint.id, drops }))
+
+describe('the bench', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+  async function begin() {
+    const store = useProject()
+    const bench = useBench()
+    const ladder = useLadder()
+    await until(() => ladder.searching).toBe(false)
+    await until(() => bench.ready).toBe(true)
+    return { store, bench, ladder }
+  }
+
+  it('goes through every move once and back again; bottles end where they began', async () => {
+    const { store, bench } = await begin()
+    const bottles = () => JSON.stringify(store.project.bottles ?? {})
+    store.setBottle('titanium-white', { leftMl: 10 })
+    const before = bottles()
+    const order: string[] = []
+    while (bench.now) {
+      order.push(bench.now.move.id)
+      bench.next()
+      // The order of what is left may change; what is done is done.
+      await nextTick()
+      expect(bench.done.has(order.at(-1)!)).toBe(true)
+    }
+    expect(new Set(order).size).toBe(order.length)
+    expect(order).toHaveLength(15)
+    expect(bottles()).not.toBe(before)
+    for (const id of order.toReversed()) {
+      expect(store.figure.bench!.done.at(-1)).toBe(id)
+      bench.back()
+    }
+    await until(() => bench.left).toBe(15)
+    expect(JSON.parse(bottles())['titanium-white'].leftMl).toBeCloseTo(10, 9)
+  })
+
+  it('mixes for a figure alongside are those it has when it is chosen itself', async () => {
+    const { store, bench, ladder } = await begin()
+    const [isaura, mei] = [store.figure.id, store.project.figures[3]!.id]
+    bench.set({ along: [mei], many: 1 })
+    await until(() => bench.along.length).toBe(1)
+    const ofMei = () =>
+      bench.plan.moves.map(({ move }) => move).filter(({ figure }) => figure === mei)
+    await until(() => ofMei().length > 0).toBe(true)
+    const coated = () =>
+      ofMei()
+        .filter(({ id }) => /coat \d+$/.test(id))
+        .map((move) => ({ id: move.id, parts: plain(bench.coatOf(move)?.parts) }))
+    await until(() => coated().every(({ parts }) => parts !== undefined)).toBe(true)
+    const alongside = coated()
+    expect(alongside.length).toBeGreaterThanOrEqual(4)
+
+    store.chooseFigure(mei)
+    await nextTick()
+    await until(() => ladder.searching).toBe(false)
+    const base = ladder.steps.find(({ key }) => key === 'base')!
+    expect(alongside[0]!.parts).toEqual(base.parts.map((part) => ({ ...part })))
+    store.chooseFigure(isaura)
+    await nextTick()
+    expect(bench.along.map(({ id }) => id)).toEqual([mei])
+  })
+
+  it('glazes of life of a figure alongside are known by their place', async () => {
+    const { store, bench } = await begin()
+    const isaura = store.figure.id
+    const mei = store.project.figures[3]!.id
+    store.chooseFigure(mei)
+    store.toggleAccent('lower-lip')
+    store.chooseFigure(isaura)
+    bench.set({ along: [mei], many: 1 })
+    const glaze = () => bench.plan.moves.find(({ move }) => /accent/.test(move.id))?.move
+    await until(() => glaze() !== undefined).toBe(true)
+    await until(() => bench.coatOf(glaze()!) !== undefined).toBe(true)
+    expect(bench.coatOf(glaze()!)).toMatchObject({ kind: 'glaze', place: 'all' })
+    expect(bench.coatOf(glaze()!)!.thinner).toBeGreaterThan(2)
+  })
+
+  it('a timer that is stopped early teaches how coats dry here, one that has run out does not', async () => {
+    vi.useFakeTimers({ toFake: ['Date'], now: 1e12 })
+    try {
+      const { store, bench } = await begin()
+      const done = () => store.figure.bench!.done.at(-1)!
+      while (!/coat \d+$/.test(store.figure.bench?.done.at(-1) ?? '')) bench.next()
+      bench.dry()
+      const minutes = bench.timers[0]!.leftMs / 60_000
+      expect(bench.timers[0]!.words).toMatch(/^figure \d, /)
+      expect(minutes).toBeGreaterThan(5)
+      vi.setSystemTime(1e12 + 60_000 * (minutes + 1))
+      bench.stopTimer(done())
+      expect(bench.timers).toEqual([])
+      expect(store.figure.bench!.dried ?? []).toEqual([])
+      bench.dry()
+      vi.setSystemTime(Date.now() + 30_000 * minutes)
+      bench.stopTimer(done())
+      const [told] = store.figure.bench!.dried!
+      expect(told!.tookMin / told!.reckonedMin).toBeCloseTo(0.5, 2)
+      expect(bench.habits.drying[told!.kind] ?? 1).toBeLessThanOrEqual(1)
+    } finally {
+      vi.useRealTimers()
+    }
+  })
+})

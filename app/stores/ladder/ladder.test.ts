@@ -1,0 +1,118 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { deltaE00, exhaustiveRecipes } from '../../../core'
+import { useProject } from '../project'
+import { useLadder } from './ladder'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+/** Eight paints are enough to mix skin from, and few enough to try all mixes of. */
+const few = [
+  'titanium-white',
+  'yellow-ochre',
+  'burnt-umber',
+  'red-iron-oxide',
+  'ultramarine',
+  'carbon-black',
+  'pyrrole-red',
+  'raw-umber',
+]
+function begin() {
+  setActivePinia(createPinia())
+  const store = useProject()
+  for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
+  return { store, ladder: useLadder() }
+}
+const still = async (ladder: ReturnType<typeof useLadder>): Promise<void> => {
+  await nextTick()
+  await until(() => ladder.searching).toBe(false)
+}
+
+describe('the ladder of the chosen figure', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+
+  it('has for every step the closest mix there is, as the exhaustive search says', async () => {
+    const { store, ladder } = begin()
+    store.setLimit('maxPaints', 2)
+    store.setLimit('maxDrops', 8)
+    await still(ladder)
+    expect(ladder.trouble).toBe('')
+    expect(ladder.steps).toHaveLength(7)
+    for (const step of ladder.steps) {
+      const [best] = exhaustiveRecipes({
+        target: step.target,
+        paints: store.paintsIn,
+        maxPaints: 2,
+        maxDrops: 8,
+      })
+      expect(step.off).toBeCloseTo(best!.deltaE00, 4)
+      expect(step.off).toBeCloseTo(deltaE00(step.painted!, step.target), 9)
+      expect(step.parts.reduce((sum, { drops }) => sum + drops, 0)).toBeLessThanOrEqual(8)
+    }
+    expect(ladder.proved).toBe(true)
+  })
+
+  it('keeps a mix by hand whatever the search finds, and finds it anew when it is let go', async () => {
+    const { store, ladder } = begin()
+    await still(ladder)
+    const before = ladder.steps.find(({ key }) => key === 'base')!
+    ladder.addDrops('base', 'ultramarine', 2)
+    const by = ladder.steps.find(({ key }) => key === 'base')!
+    expect(by.kept).toBe(true)
+    expect(by.parts).toContainEqual({ paint: 'ultramarine', drops: 2 })
+    expect(by.off).toBeGreaterThan(before.off!)
+    await still(ladder)
+    // The last drop of a mix stays.
+    for (const { paint, drops } of by.parts) ladder.addDrops('base', paint, -drops)
+    expect(ladder.steps.find(({ key }) => key === 'base')!.parts.length).toBeGreaterThan(0)
+    store.keep('base', undefined)
+    await still(ladder)
+    expect(ladder.steps.find(({ key }) => key === 'base')).toMatchObject({
+      kept: false,
+      parts: before.parts,
+    })
+  })
+
+  it('mixes a run with its ratios, says what a plan without paints lacks, and goes on after', async () => {
+    const { store, ladder } = begin()
+    store.setPlan({ way: 'run' })
+    await still(ladder)
+    const base = ladder.steps.findIndex(({ key }) => key === 'base')
+    const ratios = ladder.steps.map(({ ratio }) => ratio)
+    expect(ratios.filter((ratio) => ratio !== undefined).length).toBeGreaterThanOrEqual(4)
+    expect(ratios[base]).toBeUndefined()
+    for (const id of few) store.setPaintIn(id, false)
+    await nextTick()
+    expect(ladder.trouble).toContain('No paint is in the plan')
+    store.setPaintIn('titanium-white', true)
+    store.setPlan({ way: undefined })
+    await still(ladder)
+    expect(ladder.trouble).toBe('')
+    expect(new Set(ladder.steps.flatMap(({ parts }) => parts.map(({ paint }) => paint)))).toEqual(
+      new Set(['titanium-white']),
+    )
+  })
+
+  it('has the steps of a second light, and follows another figure', async () => {
+    const { store, ladder } = begin()
+    store.setPlan({ otherWarmth: -0.6 })
+    await still(ladder)
+    expect(ladder.otherSteps).toHaveLength(7)
+    const lightest = (steps: typeof ladder.steps) => steps.at(-1)!.painted!
+    expect(lightest(ladder.otherSteps).b).toBeLessThan(lightest(ladder.steps).b)
+    const here = ladder.steps.map(({ target }) => target)
+    store.chooseFigure(store.project.figures[2]!.id)
+    await still(ladder)
+    expect(ladder.otherSteps).toHaveLength(0)
+    expect(ladder.steps.map(({ target }) => target)).not.toEqual(here)
+    expect(ladder.steps.every(({ painted }) => painted !== undefined)).toBe(true)
+    const path = await ladder.path({
+      steps: ladder.steps.map(({ key, parts }) => ({ key, parts, need: 5 })),
+      start: 3,
+    })
+    expect(path.moves.filter(({ kind }) => kind === 'paint')).toHaveLength(7)
+    expect(path.total).toBeGreaterThanOrEqual(path.least)
+  })
+})
