@@ -158,7 +158,7 @@ export type { CoatFilm, CoatKind, Gathering, Relief, Thinner } from './coats/dry
 export { asSeen, finishOf, liesAt, lightPlaces, looks, places, stackLayers } from './coats/stack'
 export type { Layers, LightPlace, Look, Place, Spot, Stack, StackCoat } from './coats/stack'
 export { ladderRoles, resolveStack } from './coats/plan'
-export type { LadderRole, MixRef, PlannedCoat, StackPlan } from './coats/plan'
+export type { LadderMix, LadderRole, MixRef, PlannedCoat, StackPlan } from './coats/plan'
 export { methods } from './coats/methods/methods'
 export type { Method } from './coats/methods/method'
 export { betterOrder, FELT, howThin, passesToHide, secondCoat } from './coats/answers/coverage'

@@ -1,5 +1,5 @@
 import type { LadderRole, LightPlace, Look, MixRef, Place } from '../../core'
-import { paintOf } from '../stores/paints'
+import { nameOf } from '../stores/paints'
 
 export const roleWords: Readonly<Record<LadderRole, string>> = {
   deepest: 'the deepest step',
@@ -39,4 +39,4 @@ export const lightWords: Readonly<Record<LightPlace, string>> = {
 export const mixWords = (mix: MixRef): string =>
   typeof mix === 'string'
     ? roleWords[mix]
-    : mix.map(([id, drops]) => `${drops} ${paintOf(id).name}`).join(' + ')
+    : mix.map(([id, drops]) => `${drops} ${nameOf(id)}`).join(' + ')

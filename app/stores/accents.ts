@@ -5,7 +5,7 @@ import type { Paint } from '../../core'
 import type { AccentReply } from '../workers/coatsWorker'
 import { glazeFinder, glazesOver } from './glazes'
 import { useLadder } from './ladder/ladder'
-import { paintOf } from './paints'
+import { isKnown, paintOf } from './paints'
 import { useProject } from './project'
 
 /** The glazes of life that are chosen for this figure, each worked out over its painted skin. */
@@ -48,5 +48,12 @@ export const useAccents = defineStore('accents', () => {
   )
   /** Eyes, teeth, claws and mouth, mixed from these paints. */
   const small = (paints: Paint[]) => glazeFinder().small(paints)
-  return { zones, chosen, found, trouble, small }
+  /** Until they are found anew, glazes may name a bottle that has gone. */
+  const known = computed(
+    () =>
+      new Map(
+        [...found.value].filter(([, { parts }]) => parts.every(({ paint }) => isKnown(paint))),
+      ),
+  )
+  return { zones, chosen, found: known, trouble, small }
 })

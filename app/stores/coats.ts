@@ -3,6 +3,7 @@ import { computed, ref, toRaw } from 'vue'
 import {
   asSeen,
   finishOf,
+  flatSpectrum,
   labOf,
   lightPlaces,
   methods,
@@ -11,7 +12,17 @@ import {
   stackLayers,
   zonesOf,
 } from '../../core'
-import type { Figure, FigureStack, Lab, LightPlace, Look, Relief, Spot, Stack } from '../../core'
+import type {
+  Figure,
+  FigureStack,
+  Lab,
+  LadderMix,
+  LightPlace,
+  Look,
+  Relief,
+  Spot,
+  Stack,
+} from '../../core'
 import { useLadder } from './ladder/ladder'
 import { paintOf } from './paints'
 import { useProject } from './project'
@@ -23,6 +34,9 @@ export function stackPlanOf(figure: Figure): FigureStack {
   return JSON.parse(JSON.stringify({ method: key, under, coats })) as FigureStack
 }
 
+/** What stands in for a stack that cannot be worked out. */
+const BARE: Stack = { under: { kind: 'flat', reflectance: flatSpectrum(0.9) }, coats: [] }
+
 /** Colour after every coat, the undercoat first. */
 export type LayerLabs = Record<LightPlace, Record<Relief, Lab[]>>
 
@@ -31,27 +45,24 @@ export const useCoats = defineStore('coats', () => {
   const store = useProject()
   const ladder = useLadder()
   const plan = computed<FigureStack>(() => stackPlanOf(store.figure))
-  const trouble = computed(() => {
+  const steps = (): LadderMix[] =>
+    ladder.steps.map(({ key, parts }) => ({
+      key,
+      parts:
+        parts.length > 0
+          ? parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
+          : [{ paint: paintOf('titanium-white'), drops: 1 }],
+    }))
+  /** A bottle of the plan may have gone; a computed value that throws would take the view with it. */
+  const resolved = computed<{ stack: Stack; trouble: string }>(() => {
     try {
-      void stack.value
-      return ''
+      return { stack: resolveStack(toRaw(plan.value), steps(), paintOf), trouble: '' }
     } catch (error) {
-      return (error as Error).message
+      return { stack: BARE, trouble: (error as Error).message }
     }
   })
-  const stack = computed<Stack>(() =>
-    resolveStack(
-      toRaw(plan.value),
-      ladder.steps.map(({ key, parts }) => ({
-        key,
-        parts:
-          parts.length > 0
-            ? parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
-            : [{ paint: paintOf('titanium-white'), drops: 1 }],
-      })),
-      paintOf,
-    ),
-  )
+  const stack = computed(() => resolved.value.stack)
+  const trouble = computed(() => resolved.value.trouble)
   /** Places of life that a coat may be kept to. */
   const zones = computed(() => zonesOf(store.figure.tone).filter(({ key }) => key !== 'base'))
   /** Where on the figure one looks, and with what eye. */

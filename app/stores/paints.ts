@@ -31,8 +31,15 @@ export const allPaints = (): Paint[] => [...starterPaints, ...own.value.values()
 
 export const isOwn = (id: string): boolean => own.value.has(id)
 
+/** Whether there is such a paint: a mix may still name a bottle that has gone. */
+export const isKnown = (id: string): boolean => starters.has(id) || own.value.has(id)
+
 export function paintOf(id: string): Paint {
   const paint = starters.get(id) ?? own.value.get(id)
   if (!paint) throw new RangeError(`there is no paint "${id}" in the box`)
   return paint
 }
+
+/** Name of a paint, for words; one that has gone from the box is still told apart. */
+export const nameOf = (id: string): string =>
+  isKnown(id) ? paintOf(id).name : `${id} (no longer in the box)`

@@ -3,7 +3,7 @@ import { toRaw } from 'vue'
 import { formatGpl, formatLadderCsv, formatLogCsv, formatProject } from '../../../core'
 import type { LadderRow } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
-import { allPaints, paintOf } from '../../stores/paints'
+import { allPaints, nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 import { listAside, readAside } from '../../stores/vault'
 import { commissions } from './commissions'
@@ -22,7 +22,7 @@ async function rows(): Promise<LadderRow[]> {
             target,
             painted,
             deltaE00: off,
-            parts: parts.map(({ paint, drops }) => ({ name: paintOf(paint).name, drops })),
+            parts: parts.map(({ paint, drops }) => ({ name: nameOf(paint), drops })),
           },
         ]
       : [],
@@ -56,8 +56,7 @@ export const takeAway = {
   },
   log(): void {
     const { project, log } = useProject()
-    const names = namesOfPaints()
-    const text = formatLogCsv(log, (id) => names.get(id) ?? id)
+    const text = formatLogCsv(log, nameOf)
     saveFile(fileName(`${project.name} log`, 'csv'), text, 'text/csv')
   },
   /** What was put aside unchanged, because it was damaged or another tab wrote over it. */

@@ -175,7 +175,7 @@ export const useBench = defineStore('bench', () => {
     set,
     plan,
     ready,
-    trouble: computed(() => trouble.value || alongside.trouble.value),
+    trouble: computed(() => trouble.value || alongside.trouble.value || coats.trouble),
     enough,
     along,
     habits,

@@ -2,7 +2,7 @@ import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import { deltaE00, exhaustiveRecipes } from '../../../core'
+import { deltaE00, exhaustiveRecipes, recordOf, starterPaints } from '../../../core'
 import { useProject } from '../project'
 import { useLadder } from './ladder'
 
@@ -93,6 +93,23 @@ describe('the ladder of the chosen figure', () => {
     expect(new Set(ladder.steps.flatMap(({ parts }) => parts.map(({ paint }) => paint)))).toEqual(
       new Set(['titanium-white']),
     )
+  })
+
+  it('a bottle that leaves the box leaves every step at once, and the next mixes do without it', async () => {
+    const { store, ladder } = begin()
+    const white = starterPaints.find(({ id }) => id === 'titanium-white')!
+    store.setPaintIn('titanium-white', false)
+    store.addPaints([{ ...recordOf(white), id: 'my-white', name: 'My white', origin: 'estimated' }])
+    await still(ladder)
+    const uses = () =>
+      ladder.steps.filter(({ parts }) => parts.some(({ paint }) => paint === 'my-white')).length
+    expect(uses()).toBeGreaterThan(1)
+    store.removePaint('my-white')
+    expect(uses()).toBe(0)
+    expect(ladder.paintsUsed.every(({ id }) => few.includes(id))).toBe(true)
+    await still(ladder)
+    expect(ladder.trouble).toBe('')
+    expect(ladder.steps.every(({ parts }) => parts.length > 0)).toBe(true)
   })
 
   it('has the steps of a second light, and follows another figure', async () => {

@@ -3,7 +3,7 @@ import { computed, shallowRef, toRaw, watch } from 'vue'
 import { baseReflectance, deltaE00, predictMix } from '../../../core'
 import type { FormSamples, KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
 import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeWorker'
-import { paintOf } from '../paints'
+import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project'
 import { moodOf } from './mood'
 import { jobOf, mixingOf, otherTargetsOf, targetsOf } from './plan'
@@ -90,7 +90,9 @@ export const useLadder = defineStore('ladder', () => {
   )
 
   function shown(target: Target, kept: KeptPart[] | undefined, mix?: FoundMix): ShownStep {
-    const parts = kept ?? mix?.parts ?? []
+    const mixed = kept ?? mix?.parts ?? []
+    // Until the next search has answered, a mix may name a bottle that has gone.
+    const parts = mixed.every(({ paint }) => isKnown(paint)) ? mixed : []
     const predicted = parts.length > 0 ? predict(parts) : undefined
     const painted = predicted?.lab
     return {

@@ -2,7 +2,7 @@
 import { computed, onMounted, reactive, ref } from 'vue'
 import { labOf, parseColour } from '../../../core'
 import { keepPhoto } from '../../stores/photos'
-import { paintOf } from '../../stores/paints'
+import { nameOf } from '../../stores/paints'
 import { useReader } from '../../stores/reader'
 import type { Made } from './useKept'
 
@@ -98,7 +98,7 @@ const pick = (event: Event): void => {
     <fieldset>
       <legend>As it was mixed</legend>
       <label v-for="(part, i) in parts" :key="part.paint" class="few">
-        {{ paintOf(part.paint).name }}
+        {{ nameOf(part.paint) }}
         <input v-model.number="drops[i]" class="text-field" type="number" min="0" max="99" />
       </label>
       <label class="few">

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { counted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
-import { paintOf } from '../../stores/paints'
+import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 
 /** What the mixes to come need against what is left in the bottles; what runs out first stands first. */
@@ -11,7 +11,6 @@ const bench = useBench()
 const store = useProject()
 const rows = computed(() => stockFor(bench.mixesToCome, store.project.bottles ?? {}))
 const short = computed(() => rows.value.filter(({ bottles }) => bottles > 0).length)
-const nameOf = (id: string): string => paintOf(id).name
 const named = (ending: string): string => fileName(`${store.project.name} shopping`, ending)
 function left(id: string, event: Event): void {
   const given = (event.target as HTMLInputElement).value

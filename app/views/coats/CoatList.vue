@@ -5,7 +5,7 @@ import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
 import { cautionFor, coatKinds } from '../../../core'
 import type { FigureStack } from '../../../core'
 import { useCoats } from '../../stores/coats'
-import { paintOf } from '../../stores/paints'
+import { isKnown, paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 import CoatFields from './CoatFields.vue'
 
@@ -53,7 +53,7 @@ const cautionOf = ({ kind, mix }: Coat): string => {
   const ids = typeof mix === 'string' ? [] : mix.map(([id]) => id)
   return cautionFor(
     'spraying',
-    ids.flatMap((id) => paintOf(id).hazards),
+    ids.flatMap((id) => (isKnown(id) ? paintOf(id).hazards : [])),
   )
 }
 let sortable: Sortable | undefined

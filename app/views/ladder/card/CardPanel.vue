@@ -7,7 +7,7 @@ import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents'
 import { useCoats } from '../../../stores/coats'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { paintOf } from '../../../stores/paints'
+import { nameOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
 import { usePath } from '../path/usePath'
 import { cardPdf, cardPng } from './drawCard'
@@ -32,8 +32,8 @@ const coatLines = computed(() => {
   const { under, coats: rows } = coats.plan
   const first =
     under.kind === 'flat'
-      ? `undercoat ${paintOf(under.paint).name}`
-      : `undercoat ${paintOf(under.dark).name}, then ${paintOf(under.light).name} from above`
+      ? `undercoat ${nameOf(under.paint)}`
+      : `undercoat ${nameOf(under.dark)}, then ${nameOf(under.light)} from above`
   return [
     first,
     ...rows.map(({ kind, mix, thinner, thinnedWith, passes, place, finish }) => {
@@ -48,7 +48,7 @@ const coatLines = computed(() => {
 const accentLines = computed(() =>
   [...accents.found].map(([key, { parts, ratio, passes }]) => {
     const name = accents.zones.find((zone) => zone.key === key)?.name ?? key
-    const mix = parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`).join(' + ')
+    const mix = parts.map(({ paint, drops }) => `${drops} ${nameOf(paint)}`).join(' + ')
     return passes === 0 ? `${name}: leave it` : `${name}: ${mix}, ${ratio} : 1 × ${passes}`
   }),
 )
@@ -67,7 +67,7 @@ const card = computed<LadderCard>(() => {
       share,
       lab: painted ?? target,
       off: off ?? 0,
-      mix: parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`),
+      mix: parts.map(({ paint, drops }) => `${drops} ${nameOf(paint)}`),
     })),
     thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
     path: inWords.value,

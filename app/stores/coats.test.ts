@@ -1,0 +1,146 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import {
+  accentFor,
+  deltaE00,
+  labOf,
+  lightPlaces,
+  methods,
+  mixPaints,
+  opaqueReflectance,
+  recordOf,
+  reliefs,
+  starterPaints,
+} from '../../core'
+import { useAccents } from './accents'
+import { useBench } from './bench/bench'
+import { useCoats } from './coats'
+import { glazeFinder } from './glazes'
+import { useLadder } from './ladder/ladder'
+import { paintOf } from './paints'
+import { useProject } from './project'
+
+vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
+
+async function begin() {
+  setActivePinia(createPinia())
+  const store = useProject()
+  const ladder = useLadder()
+  await until(() => ladder.searching).toBe(false)
+  return { store, ladder, coats: useCoats() }
+}
+
+describe('the stack of the chosen figure', () => {
+  beforeEach(() => setActivePinia(createPinia()))
+
+  it('has a colour after every coat, everywhere, and covering coats end at the ladder’s steps', async () => {
+    const { coats, ladder } = await begin()
+    expect(coats.trouble).toBe('')
+    const many = coats.stack.coats.length + 1
+    for (const light of lightPlaces)
+      for (const relief of reliefs) expect(coats.layers![light][relief]).toHaveLength(many)
+    coats.set({
+      under: { kind: 'flat', paint: 'carbon-black' },
+      coats: [{ kind: 'base', mix: 'base', passes: 8 }],
+    })
+    await nextTick()
+    const end = coats.layers!.middle.flat.at(-1)!
+    const base = ladder.steps.find(({ key }) => key === 'base')!
+    expect(deltaE00(end, base.painted!)).toBeLessThan(1)
+    expect(coats.layers!.middle.flat[0]!.L).toBeLessThan(15)
+  })
+
+  it('follows the ladder: another complexion paints another stack with the same plan', async () => {
+    const { store, coats, ladder } = await begin()
+    const before = coats.layers!.lights.ridge.at(-1)!
+    const plan = JSON.stringify(coats.plan)
+    store.chooseFigure(store.project.figures[2]!.id)
+    await nextTick()
+    await until(() => ladder.searching).toBe(false)
+    expect(JSON.stringify(coats.plan)).toBe(plan)
+    expect(coats.layers!.lights.ridge.at(-1)!.L).toBeLessThan(before.L - 5)
+  })
+
+  it('every method gives a whole stack; a bottle that has gone is said, not thrown', async () => {
+    const { coats } = await begin()
+    for (const { key, under, coats: planned } of methods) {
+      coats.set(JSON.parse(JSON.stringify({ method: key, under, coats: planned })) as never)
+      await nextTick()
+      expect(coats.trouble, key).toBe('')
+      expect(coats.layers!.lights.flat.length, key).toBe(planned.length + 1)
+    }
+    coats.set({ under: { kind: 'flat', paint: 'no-such-paint' } })
+    await nextTick()
+    expect(coats.trouble).toContain('no-such-paint')
+    expect(coats.layers).toBeUndefined()
+  })
+
+  it('a coat mixed from a bottle that has gone is named, in the stack and at the bench', async () => {
+    const { store, coats } = await begin()
+    const white = starterPaints.find(({ id }) => id === 'titanium-white')!
+    store.addPaints([{ ...recordOf(white), id: 'my-white', name: 'My white', origin: 'estimated' }])
+    coats.set({ coats: [{ kind: 'layer', mix: [['my-white', 3]] }] })
+    const bench = useBench()
+    await until(() => bench.ready).toBe(true)
+    const words = () => bench.plan.moves.map(({ move }) => move.words).join()
+    expect(words()).toContain('3 My white')
+    store.removePaint('my-white')
+    await nextTick()
+    expect(coats.trouble).toContain('my-white')
+    await until(() => words().includes('my-white (no longer in the box)')).toBe(true)
+    expect(bench.plan.moves.flatMap(({ move }) => bench.coatOf(move) ?? [])).toEqual([])
+    store.undo()
+    await nextTick()
+    expect(coats.trouble).toBe('')
+  })
+
+  it('looks wetter when wet: a wet surface is darker and no less saturated than a dry one', async () => {
+    const { coats } = await begin()
+    coats.look = 'dry'
+    await nextTick()
+    const dry = coats.layers!.middle.flat.at(-1)!
+    coats.look = 'wet'
+    await nextTick()
+    const wet = coats.layers!.middle.flat.at(-1)!
+    expect(wet.L).toBeLessThan(dry.L)
+    expect(Math.hypot(wet.a, wet.b)).toBeGreaterThan(Math.hypot(dry.a, dry.b))
+  })
+})
+
+describe('glazes of life', () => {
+  it('are those of the core over the painted base; what is no longer chosen goes', async () => {
+    const { store, ladder } = await begin()
+    const accents = useAccents()
+    store.toggleAccent('lower-lip')
+    store.toggleAccent('knuckle')
+    await until(() => accents.found.size).toBe(2)
+    const parts = ladder.steps.find(({ key }) => key === 'base')!.parts
+    const ground = opaqueReflectance(
+      mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
+    )
+    const place = accents.zones.find(({ key }) => key === 'lower-lip')!.reflectance
+    const own = accentFor(ground, ladder.base, place, store.paintsIn)
+    const found = accents.found.get('lower-lip')!
+    expect(found.deltaE00).toBeCloseTo(own.deltaE00, 6)
+    expect(found.parts.map(({ paint }) => paint)).toEqual(own.parts.map(({ paint }) => paint.id))
+    // The lip is redder than the skin it lies on.
+    expect(labOf(place).a).toBeGreaterThan(labOf(ladder.base).a)
+    store.toggleAccent('knuckle')
+    await until(() => accents.found.size).toBe(1)
+    expect([...accents.found.keys()]).toEqual(['lower-lip'])
+  })
+
+  it('eyes and teeth are mixed from the paints of the plan, each lighter towards its end', async () => {
+    const { store } = await begin()
+    const small = await glazeFinder().small(store.paintsIn)
+    expect(small.length).toBeGreaterThanOrEqual(3)
+    for (const { key, steps } of small) {
+      const [first, last] = [steps[0]!.lab.L, steps.at(-1)!.lab.L]
+      expect(Math.abs(last - first), key).toBeGreaterThan(3)
+      for (const { parts } of steps)
+        expect(parts.every(({ paint }) => store.paintsIn.some(({ id }) => id === paint))).toBe(true)
+    }
+  })
+})
