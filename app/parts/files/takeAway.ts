@@ -9,10 +9,11 @@ import { listAside, readAside } from '../../stores/vault'
 import { commissions } from './commissions'
 import { fileName, saveFile } from './saveFile'
 
-/** What is to be had of the ladder, once its mixes are found. */
+/** What is to be had of the ladder, once every step has a mix; a proof that goes on is not waited for. */
 async function rows(): Promise<LadderRow[]> {
   const ladder = useLadder()
-  await until(() => ladder.searching).toBe(false)
+  const whole = () => ladder.steps.every(({ parts }) => parts.length > 0)
+  await until(() => whole() || !ladder.searching).toBe(true)
   return ladder.steps.flatMap(({ name, share, target, painted, off, parts }) =>
     painted && off !== undefined
       ? [
