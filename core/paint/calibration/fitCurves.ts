@@ -10,6 +10,7 @@ import { K_SHAPES, S_SHAPES, SHAPES, shapes } from '../uncertainty/basis'
 import { choleskyOf } from '../uncertainty/cholesky'
 import type { Spread } from '../uncertainty/spread'
 import { PICKED_NOISE, readingNoise } from './noise'
+import { N, Normal } from './normal'
 import type { Swatch } from './swatch'
 
 /** What is believed before any reading: curves, and how far each may be off. */
@@ -33,7 +34,6 @@ export interface FittedCurves {
   predicted: Spectrum[]
 }
 
-const N = 2 * BANDS
 const ROUNDS = 40
 
 /** What a swatch would read, at one band, of a paint of K/S = e^u and S = e^v. */
@@ -50,20 +50,6 @@ function modelOf(swatch: Swatch): (band: number, u: number, v: number) => number
   const X = swatch.thicknessUm / 1000
   const grounds = swatch.over.map((r) => inside(r))
   return (i, u, v) => outside(filmInside(Math.exp(u + v), Math.exp(v), X, grounds[i]!))
-}
-
-/** Squared deviations as rows of a normal matrix: A += j jᵀ, b += j·r for sparse rows j. */
-class Normal {
-  readonly A = Array.from({ length: N }, () => new Float64Array(N))
-  readonly b = new Float64Array(N)
-
-  add(places: readonly number[], slopes: ArrayLike<number>, residual: number): void {
-    for (let m = 0; m < places.length; m++) {
-      const row = this.A[places[m]!]!
-      for (let k = 0; k < places.length; k++) row[places[k]!]! += slopes[m]! * slopes[k]!
-      this.b[places[m]!]! += slopes[m]! * residual
-    }
-  }
 }
 
 const everyBand = Array.from({ length: BANDS }, (_, i) => i)

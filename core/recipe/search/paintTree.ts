@@ -138,3 +138,19 @@ export function clustersAtDepth({ clusters, root }: PaintTree, depth: number): n
   }
   return walk(root, depth)
 }
+
+/** Rising tuples of clusters that can hold so many different paints. */
+export function clusterGroups(tree: PaintTree, tops: readonly number[], count: number): number[][] {
+  const size = (c: number): number => tree.clusters[c]!.to - tree.clusters[c]!.from
+  const found: number[][] = []
+  const add = (from: number, group: number[]): void => {
+    if (group.length === count) {
+      const fits = tops.every((c, i) => group.filter((g) => g === i).length <= size(c))
+      if (fits) found.push(group.map((i) => tops[i]!))
+      return
+    }
+    for (let i = from; i < tops.length; i++) add(i, [...group, i])
+  }
+  add(0, [])
+  return found
+}

@@ -6,7 +6,7 @@ import { searchKernel } from './kernel'
 import type { SearchKernel } from './kernel'
 import { colourObjective } from './objective'
 import type { Objective } from './objective'
-import { clustersAtDepth, paintTree } from './paintTree'
+import { clusterGroups, clustersAtDepth, paintTree } from './paintTree'
 import type { PaintTree } from './paintTree'
 import { cellsAtDepth, ratioTree } from './ratioTree'
 import type { RatioTree } from './ratioTree'
@@ -166,7 +166,7 @@ export class RecipeSearch {
     const plan = this.ratios.map((tree, i) => {
       const depth = depthFor(paints.length, i + 1)
       const tops = clustersAtDepth(this.tree, depth)
-      return { cells: cellsAtDepth(tree, 2 * depth), groups: this.groups(tops, i + 1) }
+      return { cells: cellsAtDepth(tree, 2 * depth), groups: clusterGroups(this.tree, tops, i + 1) }
     })
     const passes = this.stages.length + 1
     const all = plan.reduce((sum, { cells, groups }) => sum + cells.length * groups.length, 0)
@@ -184,22 +184,6 @@ export class RecipeSearch {
       if (this.list.worst <= proven) return
       this.narrow()
     }
-  }
-
-  /** Rising tuples of clusters that can hold so many different paints. */
-  private groups(tops: readonly number[], count: number): number[][] {
-    const size = (c: number): number => this.tree.clusters[c]!.to - this.tree.clusters[c]!.from
-    const found: number[][] = []
-    const add = (from: number, group: number[]): void => {
-      if (group.length === count) {
-        const fits = tops.every((c, i) => group.filter((g) => g === i).length <= size(c))
-        if (fits) found.push(group.map((i) => tops[i]!))
-        return
-      }
-      for (let i = from; i < tops.length; i++) add(i, [...group, i])
-    }
-    add(0, [])
-    return found
   }
 
   /** A find of the kernel, in tree order: put in the order of the box and scored in full precision. */
