@@ -1,0 +1,91 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope } from 'vue'
+import type { EffectScope } from 'vue'
+import { deltaE00, predictMix } from '../../../core'
+import { useLadder } from '../../stores/ladder/ladder'
+import { paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project'
+import { usePath } from '../ladder/path/usePath'
+import { useRecipe } from './useRecipe'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+const few = ['titanium-white', 'yellow-ochre', 'burnt-umber', 'red-iron-oxide', 'ultramarine']
+let scope: EffectScope
+beforeEach(async () => {
+  vi.stubGlobal('navigator', { hardwareConcurrency: 2 })
+  setActivePinia(createPinia())
+  const store = useProject()
+  for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
+  store.setLimit('maxDrops', 12)
+  const ladder = useLadder()
+  await until(() => ladder.searching).toBe(false)
+  scope = effectScope()
+  return () => {
+    scope.stop()
+    vi.unstubAllGlobals()
+  }
+})
+const inScope = <T>(make: () => T): T => scope.run(make)!
+
+describe('the recipe of one step', () => {
+  const answered = async (recipe: ReturnType<typeof useRecipe>): Promise<void> => {
+    await until(() => recipe.search.news?.proved && !recipe.search.running).toBe(true)
+    await until(() => recipe.list.value.length > 1).toBe(true)
+  }
+
+  it('lists mixes the closest first, each as far off as it says', async () => {
+    const recipe = inScope(() => useRecipe(() => 'base'))
+    await answered(recipe)
+    const [first] = recipe.list.value
+    expect(first!.recipe.deltaE00).toBeCloseTo(recipe.shown.value.off!, 3)
+    for (const { recipe: one } of recipe.list.value)
+      expect(deltaE00(predictMix(one.parts).lab, recipe.target.value)).toBeCloseTo(one.deltaE00, 3)
+    expect(recipe.brings.value).toHaveLength(recipe.parts.value.length)
+    expect(recipe.steadiness.value).toBeDefined()
+    expect(recipe.missing.value.length).toBeGreaterThan(0)
+  })
+
+  it('a wish starts a new search and is kept in every mix', async () => {
+    const recipe = inScope(() => useRecipe(() => 'light'))
+    await answered(recipe)
+    recipe.wishes.required = 'ultramarine'
+    recipe.wishes.maxPaints = 3
+    const holds = () =>
+      recipe.search.news?.proved === true &&
+      recipe.search.news.best.every(({ parts }) =>
+        parts.some(({ paint }) => paint.id === 'ultramarine'),
+      )
+    await until(holds).toBe(true)
+    expect(recipe.search.trouble).toBe('')
+  })
+})
+
+describe('the puddle path of the ladder', () => {
+  it('says every puddle in words, and needs more paint for more figures', async () => {
+    const store = useProject()
+    const path = inScope(usePath)
+    await until(() => path.answer.value !== undefined).toBe(true)
+    const lines = path.inWords.value
+    expect(lines[0]).toMatch(/^mix .* = Base$/)
+    expect(lines.length).toBeGreaterThanOrEqual(7)
+    for (const { key, name } of useLadder().steps)
+      expect(
+        lines.some((line) => line.includes(name)),
+        key,
+      ).toBe(true)
+    const names = few.map((id) => paintOf(id).name)
+    expect(
+      lines
+        .filter((line) => line.startsWith('mix'))
+        .every((line) => names.some((name) => line.includes(name))),
+    ).toBe(true)
+    const { total } = path.answer.value!
+    store.setPlan({ figures: 20 })
+    await until(() => path.answer.value!.total > total).toBe(true)
+    expect(path.amounts.value.figures).toBe(20)
+    expect(path.trouble.value).toBe('')
+  })
+})
