@@ -14,6 +14,7 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
+            // By itself, so that the first file asks for the rest without waiting for any of it.
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
             { name: 'storage', test: /localforage|stores\/vault/, priority: 1 },

@@ -5,7 +5,7 @@ import type { Paint } from '../../core'
 import type { AccentReply } from '../workers/coatsWorker'
 import { glazeFinder, glazesOver } from './glazes'
 import { useLadder } from './ladder/ladder'
-import { isKnown, paintOf } from './paints'
+import { isKnown, withPaints } from './paints'
 import { useProject } from './project'
 
 /** The glazes of life that are chosen for this figure, each worked out over its painted skin. */
@@ -17,9 +17,7 @@ export const useAccents = defineStore('accents', () => {
   const ground = computed(() => {
     const base = ladder.steps.find(({ key }) => key === 'base')
     return base && base.parts.length > 0
-      ? opaqueReflectance(
-          mixPaints(base.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
-        )
+      ? opaqueReflectance(mixPaints(withPaints(base.parts)))
       : undefined
   })
 

@@ -19,7 +19,7 @@ import { useBench } from './bench/bench'
 import { useCoats } from './coats'
 import { glazeFinder } from './glazes'
 import { useLadder } from './ladder/ladder'
-import { paintOf } from './paints'
+import { withPaints } from './paints'
 import { useProject } from './project'
 
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
@@ -117,9 +117,7 @@ describe('glazes of life', () => {
     store.toggleAccent('knuckle')
     await until(() => accents.found.size).toBe(2)
     const parts = ladder.steps.find(({ key }) => key === 'base')!.parts
-    const ground = opaqueReflectance(
-      mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))),
-    )
+    const ground = opaqueReflectance(mixPaints(withPaints(parts)))
     const place = accents.zones.find(({ key }) => key === 'lower-lip')!.reflectance
     const own = accentFor(ground, ladder.base, place, store.paintsIn)
     const found = accents.found.get('lower-lip')!

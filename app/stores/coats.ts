@@ -24,7 +24,7 @@ import type {
   Stack,
 } from '../../core'
 import { useLadder } from './ladder/ladder'
-import { paintOf } from './paints'
+import { paintOf, withPaints } from './paints'
 import { useProject } from './project'
 
 /** The stack of a figure, or the one that suits most until the painter has chosen. */
@@ -49,9 +49,7 @@ export const useCoats = defineStore('coats', () => {
     ladder.steps.map(({ key, parts }) => ({
       key,
       parts:
-        parts.length > 0
-          ? parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
-          : [{ paint: paintOf('titanium-white'), drops: 1 }],
+        parts.length > 0 ? withPaints(parts) : [{ paint: paintOf('titanium-white'), drops: 1 }],
     }))
   /** A bottle of the plan may have gone; a computed value that throws would take the view with it. */
   const resolved = computed<{ stack: Stack; trouble: string }>(() => {

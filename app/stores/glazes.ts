@@ -2,7 +2,7 @@ import { wrap } from 'comlink'
 import { baseReflectance, zonesOf } from '../../core'
 import type { Figure, Paint, Spectrum, StackCoat } from '../../core'
 import type { AccentReply, CoatsApi } from '../workers/coatsWorker'
-import { paintOf } from './paints'
+import { withPaints } from './paints'
 
 let worker: ReturnType<typeof wrap<CoatsApi>> | undefined
 
@@ -42,6 +42,6 @@ export const glazeCoat = ({ ratio, passes, parts }: AccentReply): StackCoat | un
         thinner: ratio,
         passes,
         place: 'all',
-        parts: parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+        parts: withPaints(parts),
       }
     : undefined

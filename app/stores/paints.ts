@@ -43,3 +43,9 @@ export function paintOf(id: string): Paint {
 /** Name of a paint, for words; one that has gone from the box is still told apart. */
 export const nameOf = (id: string): string =>
   isKnown(id) ? paintOf(id).name : `${id} (no longer in the box)`
+
+/** Parts by the ids of their paints, with the paints themselves; throws where one has gone. */
+export const withPaints = (
+  parts: readonly { paint: string; drops: number }[],
+): { paint: Paint; drops: number }[] =>
+  parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))

@@ -6,7 +6,7 @@ import { stackPlanOf } from '../coats'
 import { glazeCoat, glazesOver } from '../glazes'
 import { jobOfFigure } from '../ladder/plan'
 import { quickMixes } from '../ladder/search'
-import { paintOf } from '../paints'
+import { paintOf, withPaints } from '../paints'
 import { useProject } from '../project'
 
 /** What is mixed for a figure that is painted alongside the chosen one. */
@@ -16,15 +16,12 @@ interface Mixed {
   glazes: ReadonlyMap<string, StackCoat>
 }
 
-const partsOf = (parts: readonly { paint: string; drops: number }[]) =>
-  parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
-
 async function mixed(figure: Figure, paints: Paint[]): Promise<Mixed> {
   const { job, steps } = jobOfFigure(figure, paints)
   const { mixes } = await quickMixes(job, () => undefined)
   const ladder = steps.map(({ key }, i) => ({
     key,
-    parts: partsOf(figure.plan.kept[key] ?? mixes[i]!.parts),
+    parts: withPaints(figure.plan.kept[key] ?? mixes[i]!.parts),
   }))
   const base = opaqueReflectance(mixPaints(ladder.find(({ key }) => key === 'base')!.parts))
   const found = await glazesOver(figure, base, paints)

@@ -17,7 +17,7 @@ import SideLayout from '../../parts/SideLayout.vue'
 import { screenColour } from '../../parts/screenColour'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useAccents } from '../../stores/accents'
-import { paintOf } from '../../stores/paints'
+import { paintOf, withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 import type { AccentReply, SmallReply } from '../../workers/coatsWorker'
 import AccentCard from './AccentCard.vue'
@@ -73,7 +73,7 @@ function warningFor(accent: AccentReply): string {
   if (!pale || accent.passes === 0) return ''
   const whole = {
     ...accent,
-    parts: accent.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
+    parts: withPaints(accent.parts),
   }
   const base = zonesOf(pale.figure.tone)[0]!.reflectance
   const { shift } = accentOn(whole, base)

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
-import { evenings, labOf, mixPaints, opaqueReflectance, toneLab } from '../../../core'
+import { evenings, toneLab } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
 import { useBench } from '../../stores/bench/bench'
+import { wellOf } from './useKept'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()
@@ -25,7 +26,7 @@ const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEF
 const hours = computed(() => x.value.ticks(8))
 const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
   const coat = bench.coatOf(move)
-  if (coat) return screenColour(labOf(opaqueReflectance(mixPaints(coat.parts)))).css
+  if (coat) return screenColour(wellOf(coat)).css
   const other = bench.along.find(({ id }) => id === move.figure)
   return other ? screenColour(toneLab(other.tone)).css : 'var(--ink-soft)'
 }

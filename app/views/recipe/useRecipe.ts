@@ -3,7 +3,7 @@ import { computed, reactive, toRaw } from 'vue'
 import { alternatives, steadinessOf, whatPaintsBring, wayInWords } from '../../../core'
 import type { Illuminant, Preference, Recipe, StepKey } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
-import { paintOf } from '../../stores/paints'
+import { paintOf, withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project'
 import { useRecipeSearch } from '../../stores/recipeSearch'
 
@@ -26,9 +26,7 @@ export function useRecipe(step: () => StepKey) {
     prefer: '' as Preference | '',
   })
   const shown = computed(() => ladder.steps.find(({ key }) => key === step()) ?? ladder.steps[0]!)
-  const parts = computed(() =>
-    shown.value.parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })),
-  )
+  const parts = computed(() => withPaints(shown.value.parts))
   const target = computed(() => shown.value.target)
   /** The colours that a new search is worth: rounding keeps a resting slider still. */
   const question = computed(() =>

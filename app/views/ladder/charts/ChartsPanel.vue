@@ -8,7 +8,7 @@ import ValueStaircase from '../../../charts/ValueStaircase.vue'
 import { screenColour } from '../../../parts/screenColour'
 import { useLadder } from '../../../stores/ladder/ladder'
 import type { ShownStep } from '../../../stores/ladder/ladder'
-import { paintOf } from '../../../stores/paints'
+import { withPaints } from '../../../stores/paints'
 import { useProject } from '../../../stores/project'
 
 /** The ladder in numbers that can be dragged: lightness, hue and chroma, gaps, spectra on demand. */
@@ -16,8 +16,7 @@ const store = useProject()
 const ladder = useLadder()
 const spectra = ref(false)
 
-const mixOf = ({ parts }: ShownStep) =>
-  mixPaints(parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops })))
+const mixOf = ({ parts }: ShownStep) => mixPaints(withPaints(parts))
 const steps = computed(() =>
   ladder.steps.map((step, i) => {
     const next = ladder.steps[i + 1]
