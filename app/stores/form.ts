@@ -1,8 +1,9 @@
-import { proxy, wrap } from 'comlink'
+import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { forms } from '../../core'
 import type { FormKey } from '../../core'
+import { heard } from '../workers/heard'
 import type { KeptSculpt, ShownForm } from '../workers/keptSculpts'
 import type { SculptApi } from '../workers/sculptWorker'
 import { useLadder } from './ladder/ladder'
@@ -68,12 +69,9 @@ export const useForm = defineStore('form', () => {
     progress.value = 0
     const figure = store.figure.id
     try {
-      const made = await api().read(
-        figure,
-        file.name,
-        file,
-        detail.value,
-        proxy((done: number) => (progress.value = done)),
+      const made = await heard<number, Awaited<ReturnType<SculptApi['read']>>>(
+        (tell) => api().read(figure, file.name, file, detail.value, tell),
+        (done) => (progress.value = done),
       )
       if ('trouble' in made) trouble.value = `${file.name}: ${made.trouble}`
       else {

@@ -1,6 +1,7 @@
-import { proxy, wrap } from 'comlink'
+import { wrap } from 'comlink'
 import type { Remote } from 'comlink'
 import type { Recipe } from '../../core'
+import { heard } from './heard'
 import type { SearchApi, SearchJob, SearchNews } from './searchWorker'
 
 export type PoolJob = Omit<SearchJob, 'id' | 'part' | 'of'>
@@ -80,9 +81,9 @@ export class SearchPool {
     }
     await Promise.all(
       this.workers.map(async (worker, part) => {
-        const end = await worker.run(
-          { ...job, id, part, of },
-          proxy((news: SearchNews) => hear(part, news)),
+        const end = await heard<SearchNews, SearchNews | undefined>(
+          (tell) => worker.run({ ...job, id, part, of }, tell),
+          (news) => hear(part, news),
         )
         if (end) hear(part, end)
       }),

@@ -1,7 +1,8 @@
-import { proxy, wrap } from 'comlink'
+import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
 import { markRaw, ref, shallowRef, watch } from 'vue'
 import type { Lab, Picture } from '../../../core'
+import { heard } from '../../workers/heard'
 import { latestOnly } from '../../workers/latestOnly'
 import type { PictureAnswer, PictureApi, Point } from '../../workers/pictureWorker'
 
@@ -35,11 +36,11 @@ export const usePicture = defineStore('picture', () => {
     trouble.value = ''
     progress.value = 0
     try {
-      const opened = await worker.open(
-        file,
-        proxy((done: number) => {
+      const opened = await heard<number, Picture>(
+        (tell) => worker.open(file, tell),
+        (done) => {
           if (turn === opening) progress.value = done
-        }),
+        },
       )
       if (turn !== opening) return
       picture.value = markRaw(opened)

@@ -114,7 +114,7 @@ const mixOf = (parts: { name: string; drops: number }[]): string =>
         {{ thin.passes === 1 ? 'pass' : 'passes' }}, moves it by {{ thin.shift.toFixed(1) }}.
       </p>
       <p v-if="order && placeStep">
-        <b>Before or after the next coat:</b>
+        <b>Before or after the next coat:</b>{{ ' ' }}
         <template v-if="order.apart < 0.5">
           either way; the orders differ by less than 0.5.</template
         >
