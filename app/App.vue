@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { watchEffect } from 'vue'
+import { computed, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
 import { rooms } from './rooms'
-import { useAutosave } from './stores/autosave'
-import { useProject } from './stores/project'
+import { useDesk } from './stores/desk'
+import { useProject } from './stores/project/project'
 import FieldSwitch from './parts/FieldSwitch.vue'
+import NoFigure from './parts/NoFigure.vue'
 import TroubleNote from './parts/TroubleNote.vue'
 
 const store = useProject()
-const { state, trouble, opened } = useAutosave()
-await opened
+const desk = useDesk()
+const route = useRoute()
+/** In a commission, not at the shelf. */
+const inside = computed(() => typeof route.params.commission === 'string')
+const room = computed(() => rooms.find(({ name }) => name === route.name))
+const empty = computed(() => room.value?.ofFigure && store.project.figures.length === 0)
+const linked = computed(() => (inside.value ? rooms.filter(({ under }) => !under) : []))
 
 const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', 'middle', {
   // Where storage is refused the ground is chosen anew on every visit.
@@ -18,9 +25,12 @@ const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', '
 watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
 
 const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }
+const refusals = computed(() =>
+  store.refused.map(({ place, message }) => (place ? `${place}: ${message}` : message)),
+)
 
 function keys(event: KeyboardEvent): void {
-  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+  if (!(event.ctrlKey || event.metaKey) || event.altKey || !inside.value) return
   const letter = event.key.toLowerCase()
   if (letter === 'z') (event.shiftKey ? store.redo : store.undo)()
   else if (letter === 'y') store.redo()
@@ -33,25 +43,32 @@ addEventListener('keydown', keys)
 <template>
   <div class="shell">
     <nav class="rooms" aria-label="Rooms">
-      <RouterLink to="/" class="brand" aria-label="Cobaltfinch, to the ladder"
-        >cobalt<br />finch</RouterLink
-      >
+      <RouterLink to="/" class="brand" aria-label="Cobaltfinch">cobalt<br />finch</RouterLink>
+      <RouterLink to="/" class="room" :class="{ here: !inside }">Shelf</RouterLink>
       <RouterLink
-        v-for="room in rooms.filter(({ under }) => !under)"
-        :key="room.path"
-        :to="room.link ?? room.path"
+        v-for="one in linked"
+        :key="one.path"
+        :to="{ name: one.name, params: one.path.includes('/:way') ? { way: '' } : {} }"
         class="room"
+        :class="{ here: room === one || room?.under === one.name }"
       >
-        {{ room.name }}
+        {{ one.name }}
       </RouterLink>
       <span class="grow" />
       <FieldSwitch v-model="field" />
-      <p class="save" role="status">{{ saveWords[state] }}</p>
+      <p v-if="inside" class="save" role="status">{{ saveWords[desk.state] }}</p>
     </nav>
     <div class="room-space">
-      <TroubleNote v-if="trouble" :text="trouble" @close="trouble = ''" />
+      <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
+      <TroubleNote
+        v-if="refusals.length"
+        text="That change was not made; your work is as it was."
+        :details="refusals"
+        @close="store.refused = []"
+      />
       <RouterView v-slot="{ Component }">
-        <Suspense>
+        <NoFigure v-if="empty" />
+        <Suspense v-else>
           <component :is="Component" />
         </Suspense>
       </RouterView>
@@ -86,14 +103,13 @@ addEventListener('keydown', keys)
   padding: 2px 16px 16px;
 }
 .room {
-  padding: 10px 16px;
+  padding: 10px 12px 10px 16px;
   min-height: 44px;
   border-left: 4px solid transparent;
 }
-.room.router-link-active {
+.room.here {
   background: #3a3a3a;
   border-left-color: var(--cobalt-bright);
-  padding-left: 16px;
 }
 .grow {
   flex: 1;
@@ -130,7 +146,7 @@ addEventListener('keydown', keys)
     border-top: 4px solid transparent;
     padding: 8px 16px;
   }
-  .room.router-link-active {
+  .room.here {
     border-top-color: var(--cobalt-bright);
   }
   .save {

@@ -1,16 +1,18 @@
 import { expect, it } from 'vitest'
-import { roomAt, rooms } from './rooms'
+import { entrance, roomAt, rooms } from './rooms'
 
-it('every address has its room, and what is unknown leads to the ladder', () => {
-  for (const room of rooms.filter(({ path }) => !path.includes(':')))
+it('every address has its room, and what is unknown within a commission leads to the ladder', () => {
+  for (const room of rooms.filter(({ path }) => !path.includes(':'))) {
     expect(roomAt(room.path)).toBe(room)
-  const names = ['/tone', '/tone/hide', '/ladder/base', '/box/add', '/', '/nowhere', '/ladders']
+    expect(roomAt(`/c/marsh-patrol${room.path}`)).toBe(room)
+  }
+  for (const room of entrance) expect(roomAt(room.path)).toBe(room)
+  const names = ['/c/a/tone', '/tone/hide', '/c/a/ladder/base', '/box/add', '/c/a', '/nowhere']
   expect(names.map((address) => roomAt(address).name)).toEqual([
     'Tone',
     'Tone',
     'Recipe',
     'Add a paint',
-    'Ladder',
     'Ladder',
     'Ladder',
   ])

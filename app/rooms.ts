@@ -1,16 +1,23 @@
 /** The rooms that work, in the order of the work; those `under` another are reached from it. */
 export interface Room {
   name: string
+  /** Within a commission. */
   path: string
-  link?: string
   under?: string
+  /** It works on a figure: a commission without one has something else to say. */
+  ofFigure?: boolean
   component: () => Promise<unknown>
 }
 
-/** Where one comes in. */
+/** Where one comes in to a commission. */
 export const FIRST = '/ladder'
 
 export const rooms: Room[] = [
+  {
+    name: 'Figures',
+    path: '/figures',
+    component: () => import('./views/figures/FiguresView.vue'),
+  },
   { name: 'Box', path: '/box', component: () => import('./views/box/BoxView.vue') },
   {
     name: 'Add a paint',
@@ -27,29 +34,65 @@ export const rooms: Room[] = [
   {
     name: 'Tone',
     path: '/tone/:way(skin|hide|picture|number)?',
-    link: '/tone',
+    ofFigure: true,
     component: () => import('./views/tone/ToneView.vue'),
   },
   {
     name: 'Recipe',
     path: '/ladder/:step',
     under: 'Ladder',
+    ofFigure: true,
     component: () => import('./views/recipe/RecipeView.vue'),
   },
-  { name: 'Ladder', path: '/ladder', component: () => import('./views/ladder/LadderView.vue') },
-  { name: 'Coats', path: '/coats', component: () => import('./views/coats/CoatsView.vue') },
-  { name: 'Accents', path: '/accents', component: () => import('./views/accents/AccentsView.vue') },
-  { name: 'Bench', path: '/bench', component: () => import('./views/bench/BenchView.vue') },
+  {
+    name: 'Ladder',
+    path: '/ladder',
+    ofFigure: true,
+    component: () => import('./views/ladder/LadderView.vue'),
+  },
+  {
+    name: 'Coats',
+    path: '/coats',
+    ofFigure: true,
+    component: () => import('./views/coats/CoatsView.vue'),
+  },
+  {
+    name: 'Accents',
+    path: '/accents',
+    ofFigure: true,
+    component: () => import('./views/accents/AccentsView.vue'),
+  },
+  {
+    name: 'Bench',
+    path: '/bench',
+    ofFigure: true,
+    component: () => import('./views/bench/BenchView.vue'),
+  },
   { name: 'Log', path: '/log', component: () => import('./views/log/LogView.vue') },
 ]
 
+/** What lies outside every commission. */
+export const entrance: Room[] = [
+  { name: 'Shelf', path: '/', component: () => import('./views/shelf/ShelfView.vue') },
+  { name: 'Begin', path: '/new', component: () => import('./views/begin/BeginView.vue') },
+]
+
+/** The address of a room without its commission: `/c/low-tide/ladder` is `/ladder`. */
+export const withinCommission = (address: string): string =>
+  address.replace(/^\/c\/[^/]+/, '') || '/'
+
 /** The room of an address; the ladder where none has it. */
 export function roomAt(address: string): Room {
-  const under = (room: Room): boolean =>
-    room.path.includes('/:') && address.startsWith(`${room.path.split('/:')[0]}/`)
+  if (!address.startsWith('/c/')) {
+    const outside = entrance.find(({ path }) => path === address)
+    if (outside) return outside
+  }
+  const within = withinCommission(address)
+  const stem = (room: Room): string => room.path.split('/:')[0]!
   return (
-    rooms.find(({ path, link }) => address === path || address === link) ??
-    rooms.find(under) ??
+    rooms.find(({ path }) => within === path) ??
+    rooms.find((room) => room.path.endsWith(')?') && within === stem(room)) ??
+    rooms.find((room) => room.path.includes('/:') && within.startsWith(`${stem(room)}/`)) ??
     rooms.find(({ path }) => path === FIRST)!
   )
 }

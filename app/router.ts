@@ -1,15 +1,56 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { FIRST, rooms } from './rooms'
+import type { RouteComponent } from 'vue-router'
+import { entrance, FIRST, rooms } from './rooms'
+import { lastOpened, useDesk } from './stores/desk'
+import { useProject } from './stores/project/project'
+import { useShelf } from './stores/shelf/shelf'
+
+/** Every room of a commission has its address under it, so that a bookmark leads back to the same work. */
+const COMMISSION = '/c/:commission'
+
+const lazy = (component: () => Promise<unknown>) => component as () => Promise<RouteComponent>
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: FIRST },
-    ...rooms.map(({ name, path, component }) => ({ name, path, component: component as never })),
-    { path: '/:rest(.*)*', redirect: FIRST },
+    ...entrance.map(({ name, path, component }) => ({ name, path, component: lazy(component) })),
+    { path: COMMISSION, redirect: ({ path }) => path.replace(/\/$/, '') + FIRST },
+    ...rooms.map(({ name, path, component }) => ({
+      name,
+      path: COMMISSION + path,
+      component: lazy(component),
+    })),
+    // Addresses from before there were commissions lead to the one that was open last.
+    ...rooms.map(({ path }) => ({
+      path,
+      redirect: (to: { path: string; query: object }) => ({
+        path: `/c/${lastOpened()}${to.path}`,
+        query: to.query as Record<string, string>,
+      }),
+    })),
+    { path: '/:rest(.*)*', redirect: '/' },
   ],
 })
 
+/** A commission is opened before its room is shown. */
+router.beforeEach(async (to) => {
+  const shelf = useShelf()
+  await shelf.begin()
+  const id = to.params.commission
+  if (typeof id !== 'string') return true
+  const opened = await useDesk().open(id)
+  if (opened === 'opened') {
+    const { figure, ...query } = to.query
+    if (typeof figure !== 'string') return true
+    useProject().chooseFigure(figure)
+    return { ...to, query }
+  }
+  if (opened === 'missing')
+    shelf.trouble = `There is no commission “${id}” in this browser. What there is stands below; a file brings in others.`
+  return '/'
+})
+
 router.afterEach((to) => {
-  document.title = `${String(to.name)} · Cobaltfinch`
+  const of = to.params.commission === undefined ? '' : ` · ${useProject().project.name}`
+  document.title = `${String(to.name)}${of} · Cobaltfinch`
 })

@@ -1,11 +1,12 @@
 import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/bricolage-grotesque'
-import 'element-plus/theme-chalk/base.css'
+import './styles/elementParts'
+import './styles/element.css'
 import './styles/base.css'
 import './styles/charts.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
-import AppRoot from './AppRoot.vue'
+import App from './App.vue'
 import { router } from './router'
 
-createApp(AppRoot).use(createPinia()).use(router).mount('#app')
+createApp(App).use(createPinia()).use(router).mount('#app')

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { toneLab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
-import { useProject } from '../stores/project'
+import { useProject } from '../stores/project/project'
 
 /** The figures of the commission, each with its base colour. */
 const store = useProject()

@@ -5,7 +5,7 @@ import type { Judgement, Lab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
 import ColourFromPicture from './picture/ColourFromPicture.vue'
 import { useReader } from '../stores/reader'
-import { useProject } from '../stores/project'
+import { useProject } from '../stores/project/project'
 import { boxThread } from '../workers/boxThread'
 import type { MendAnswer } from '../workers/boxWorker'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { h } from 'vue'
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
-import { useProject } from '../stores/project'
+import { useProject } from '../stores/project/project'
 import { later } from './later'
 
 /** The head of every view: what is worked on, back and forth, and the files. */
@@ -17,6 +17,7 @@ const FileMenu = later(
 <template>
   <header class="head">
     <h1>{{ title }}</h1>
+    <slot name="about" />
     <p v-if="note" class="soft">{{ note }}</p>
     <div class="tools">
       <slot />

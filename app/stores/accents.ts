@@ -1,25 +1,26 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
+import { steady } from './steady'
 import { mixPaints, opaqueReflectance, zonesOf } from '../../core'
 import type { Paint } from '../../core'
 import type { AccentReply } from '../workers/coatsWorker'
 import { glazeFinder, glazesOver } from './glazes'
 import { useLadder } from './ladder/ladder'
 import { isKnown, withPaints } from './paints'
-import { useProject } from './project'
+import { useProject } from './project/project'
 
 /** The glazes of life that are chosen for this figure, each worked out over its painted skin. */
 export const useAccents = defineStore('accents', () => {
   const store = useProject()
   const ladder = useLadder()
-  const zones = computed(() => zonesOf(store.figure.tone))
-  const chosen = computed(() => store.figure.accents ?? [])
-  const ground = computed(() => {
-    const base = ladder.steps.find(({ key }) => key === 'base')
-    return base && base.parts.length > 0
-      ? opaqueReflectance(mixPaints(withPaints(base.parts)))
-      : undefined
-  })
+  const tone = computed(() => store.figure.tone)
+  const zones = computed(() => zonesOf(tone.value))
+  /** Keys of the places that are painted. */
+  const chosen = steady(() => (store.figure.accents ?? []).map(({ place }) => place))
+  const baseMix = steady(() => ladder.steps.find(({ key }) => key === 'base')?.parts ?? [])
+  const ground = computed(() =>
+    baseMix.value.length > 0 ? opaqueReflectance(mixPaints(withPaints(baseMix.value))) : undefined,
+  )
 
   const found = shallowRef<ReadonlyMap<string, AccentReply>>(new Map())
   const trouble = shallowRef('')
@@ -30,7 +31,7 @@ export const useAccents = defineStore('accents', () => {
       const mine = ++turn
       const under = ground.value
       if (!under || store.paintsIn.length === 0) return
-      const figure = { tone: toRaw(store.figure.tone), accents: [...chosen.value] }
+      const figure = { tone: tone.value, places: chosen.value }
       const show = (made: ReadonlyMap<string, AccentReply>): boolean => {
         if (mine === turn) found.value = made
         return mine === turn

@@ -20,7 +20,7 @@ import { useCoats } from './coats'
 import { glazeFinder } from './glazes'
 import { useLadder } from './ladder/ladder'
 import { withPaints } from './paints'
-import { useProject } from './project'
+import { useProject } from './project/project'
 
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
 
@@ -43,7 +43,7 @@ describe('the stack of the chosen figure', () => {
       for (const relief of reliefs) expect(coats.layers![light][relief]).toHaveLength(many)
     coats.set({
       under: { kind: 'flat', paint: 'carbon-black' },
-      coats: [{ kind: 'base', mix: 'base', passes: 8 }],
+      coats: [{ id: 'c', kind: 'base', mix: 'base', passes: 8 }],
     })
     await nextTick()
     const end = coats.layers!.middle.flat.at(-1)!
@@ -66,7 +66,11 @@ describe('the stack of the chosen figure', () => {
   it('every method gives a whole stack; a bottle that has gone is said, not thrown', async () => {
     const { coats } = await begin()
     for (const { key, under, coats: planned } of methods) {
-      coats.set(JSON.parse(JSON.stringify({ method: key, under, coats: planned })) as never)
+      coats.set({
+        method: key,
+        under,
+        coats: planned.map((coat, i) => ({ id: `c${i}`, ...coat })) as never,
+      })
       await nextTick()
       expect(coats.trouble, key).toBe('')
       expect(coats.layers!.lights.flat.length, key).toBe(planned.length + 1)
@@ -81,7 +85,7 @@ describe('the stack of the chosen figure', () => {
     const { store, coats } = await begin()
     const white = starterPaints.find(({ id }) => id === 'titanium-white')!
     store.addPaints([{ ...recordOf(white), id: 'my-white', name: 'My white', origin: 'estimated' }])
-    coats.set({ coats: [{ kind: 'layer', mix: [['my-white', 3]] }] })
+    coats.set({ coats: [{ id: 'c', kind: 'layer', mix: [['my-white', 3]] }] })
     const bench = useBench()
     await until(() => bench.ready).toBe(true)
     const words = () => bench.plan.moves.map(({ move }) => move.words).join()

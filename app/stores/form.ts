@@ -4,10 +4,12 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { forms } from '../../core'
 import type { FormKey } from '../../core'
 import { heard } from '../workers/heard'
-import type { KeptSculpt, ShownForm } from '../workers/keptSculpts'
+import type { ShownForm } from '../workers/shownForm'
 import type { SculptApi } from '../workers/sculptWorker'
+import { newId } from './newId'
 import { useLadder } from './ladder/ladder'
-import { useProject } from './project'
+import { useProject } from './project/project'
+import type { KeptSculpt } from './vault/sculpts'
 
 /** The form that the ladder is seen on: one of ours, or the painter's own sculpt for this figure. */
 export const useForm = defineStore('form', () => {
@@ -34,10 +36,10 @@ export const useForm = defineStore('form', () => {
   }
   const ready = new Map<FormKey, ShownForm>()
   let turn = 0
-  async function open(figure: string, wanted: FormKey): Promise<void> {
+  async function open(sculpt: string | undefined, wanted: FormKey): Promise<void> {
     const mine = ++turn
     try {
-      const kept = await api().kept(figure)
+      const kept = sculpt === undefined ? undefined : await api().kept(sculpt)
       if (mine !== turn) return
       own.value = kept
       if (kept) return take(kept)
@@ -59,25 +61,37 @@ export const useForm = defineStore('form', () => {
         trouble.value = `The form could not be loaded: ${(error as Error).message}. The ladder goes on without it.`
     }
   }
-  watch([() => store.figure.id, key], ([figure, wanted]) => void open(figure, wanted), {
-    immediate: true,
-  })
+  const figure = computed(() => store.figure.id)
+  const sculpt = computed(() => store.figure.sculpt)
+  /** What is shown already: a sculpt that was just read need not be fetched again. */
+  let shownSculpt: string | undefined
+  watch(
+    [figure, sculpt, key],
+    ([, id, wanted]) => {
+      if (id === undefined || id !== shownSculpt) void open(id, wanted)
+      shownSculpt = id
+    },
+    { immediate: true },
+  )
 
   /** Reads a sculpt of the painter's own and keeps it with this figure in this browser. */
   async function load(file: File): Promise<void> {
     trouble.value = ''
     progress.value = 0
     const figure = store.figure.id
+    const id = newId()
     try {
       const made = await heard<number, Awaited<ReturnType<SculptApi['read']>>>(
-        (tell) => api().read(figure, file.name, file, detail.value, tell),
+        (tell) => api().read(id, file.name, file, detail.value, tell),
         (done) => (progress.value = done),
       )
       if ('trouble' in made) trouble.value = `${file.name}: ${made.trouble}`
       else {
         own.value = made
         turn++
+        shownSculpt = id
         take(made)
+        store.setFigure(figure, { sculpt: id })
         if (!made.kept)
           trouble.value = `${file.name} is shown, but this browser refused to keep it.`
       }
@@ -87,10 +101,10 @@ export const useForm = defineStore('form', () => {
       progress.value = undefined
     }
   }
-  async function drop(): Promise<void> {
-    await api().drop(store.figure.id)
+  /** The figure is shown on one of our forms again; undo brings the sculpt back. */
+  function drop(): void {
     own.value = undefined
-    await open(store.figure.id, key.value)
+    store.setFigure(store.figure.id, { sculpt: undefined })
   }
   return { geometry, own, name, key, progress, trouble, detail, load, drop }
 })

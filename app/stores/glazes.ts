@@ -1,6 +1,6 @@
 import { wrap } from 'comlink'
 import { baseReflectance, zonesOf } from '../../core'
-import type { Figure, Paint, Spectrum, StackCoat } from '../../core'
+import type { Paint, Spectrum, StackCoat, Tone } from '../../core'
 import type { AccentReply, CoatsApi } from '../workers/coatsWorker'
 import { withPaints } from './paints'
 
@@ -17,14 +17,14 @@ export const glazeFinder = () =>
  * @param onward is told after each, and stops it by saying no.
  */
 export async function glazesOver(
-  { tone, accents = [] }: Pick<Figure, 'tone' | 'accents'>,
+  { tone, places }: { tone: Tone; places: readonly string[] },
   ground: Spectrum,
   paints: Paint[],
   onward: (found: ReadonlyMap<string, AccentReply>) => boolean = () => true,
 ): Promise<ReadonlyMap<string, AccentReply>> {
   const found = new Map<string, AccentReply>()
-  const zones = accents.length > 0 ? zonesOf(tone) : []
-  for (const key of accents) {
+  const zones = places.length > 0 ? zonesOf(tone) : []
+  for (const key of places) {
     const place = zones.find((zone) => zone.key === key)
     if (!place) continue
     const job = { ground, base: baseReflectance(tone), place: place.reflectance, paints }

@@ -11,14 +11,25 @@ const own = shallowRef<ReadonlyMap<string, Paint>>(new Map())
 /** Records that were already read, so that a paint stays the same object until it changes. */
 const read = new Map<string, { record: string; paint: Paint }>()
 
-/** Takes over the own paints of a project; unchanged ones keep their objects. */
+/**
+ * Takes over the own paints of a project; unchanged ones keep their objects. Two bottles of one name are told apart
+ * by a number, wherever they are named.
+ */
 export function setOwnPaints(records: readonly OwnPaint[]): void {
+  const taken = new Set(starterPaints.map(({ name }) => name))
+  const nameFor = (name: string): string => {
+    let free = name
+    for (let n = 2; taken.has(free); n++) free = `${name} (${n})`
+    taken.add(free)
+    return free
+  }
   own.value = new Map(
     records.map((record) => {
-      const text = JSON.stringify(record)
+      const shown = { ...record, name: nameFor(record.name) }
+      const text = JSON.stringify(shown)
       let known = read.get(record.id)
       if (!known || known.record !== text) {
-        known = { record: text, paint: paintOfRecord(record) }
+        known = { record: text, paint: paintOfRecord(shown) }
         read.set(record.id, known)
       }
       return [record.id, known.paint]

@@ -4,8 +4,10 @@ import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
 import { OBJLoader } from 'three/addons/loaders/OBJLoader.js'
 import { STLLoader } from 'three/addons/loaders/STLLoader.js'
 import { bakeSculpt, curvatureOf, SHOWN_CELLS } from '../../core'
-import { sculpts, shown } from './keptSculpts'
-import type { KeptSculpt, ShownForm } from './keptSculpts'
+import { putSculpt, sculptOf } from '../stores/vault/sculpts'
+import type { KeptSculpt } from '../stores/vault/sculpts'
+import { shown } from './shownForm'
+import type { ShownForm } from './shownForm'
 
 /** Handed over, not copied: a copy would hold the page. */
 const handed = <T extends ShownForm>(made: T): T =>
@@ -90,18 +92,17 @@ const api = {
     })
     return handed(made)
   },
-  /** The sculpt kept with a figure, if there is one. */
-  async kept(figure: string): Promise<KeptSculpt | undefined> {
-    const found = await sculpts.getItem<KeptSculpt>(figure)
+  /** A sculpt that was kept, if it is there. */
+  async kept(id: string): Promise<KeptSculpt | undefined> {
+    const found = await sculptOf(id)
     // What an earlier version kept has no curvature.
     return found
       ? handed({ ...found, curvature: found.curvature ?? curvatureOf(found), kept: true })
       : undefined
   },
-  drop: (figure: string): Promise<void> => sculpts.removeItem(figure),
-  /** A sculpt of the painter's own, or why it cannot be taken. */
+  /** A sculpt of the painter's own, kept under an id; or why it cannot be taken. */
   async read(
-    figure: string,
+    id: string,
     name: string,
     file: Blob,
     detail: keyof typeof SHOWN_CELLS,
@@ -113,7 +114,7 @@ const api = {
       tell(0.02)
       const points = await corners(name, await file.arrayBuffer())
       const made = { ...shown(bakeSculpt(points, tell, SHOWN_CELLS[detail])), name }
-      const kept = await sculpts.setItem(figure, made).then(
+      const kept = await putSculpt(id, made).then(
         () => true,
         () => false,
       )

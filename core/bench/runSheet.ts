@@ -1,7 +1,9 @@
 import { coatKinds } from '../coats/dryFilm'
 import type { CoatKind } from '../coats/dryFilm'
 import type { Habits } from './learning/habits'
-import type { PlannedCoat, StackPlan } from '../coats/plan'
+import type { LaidCoat, PlannedCoat, StackPlan } from '../coats/plan'
+import { moveKey } from './moveOf'
+import type { MoveOf } from './moveOf'
 import type { BenchMove } from './schedule/request'
 
 /** Minutes of work and drying for a kind of coat at 54 mm; from memory, common practice. */
@@ -23,13 +25,12 @@ export const usualTimes: Readonly<
 
 export interface SheetFigure {
   id: string
-  /** Figures that are alike share the mixes of their ladder. */
-  like: string
-  name: string
+  /** Which of those that are painted alike, from 1. */
+  copy: number
   sizeMm: number
-  stack: StackPlan
-  /** Names of the places of life to be painted. */
-  accents: readonly string[]
+  stack: Omit<StackPlan, 'coats'> & { coats: readonly LaidCoat[] }
+  /** The places of life to be painted, with their names. */
+  accents: readonly { place: string; name: string }[]
 }
 
 export interface SheetOptions {
@@ -41,6 +42,10 @@ export interface SheetOptions {
   wordsOf: (coat: PlannedCoat) => { mix: string; place: string }
 }
 
+/** A puddle by what is in it: a step of the ladder is another mix on another figure, drops of bottles are the same. */
+const puddleKey = (figure: string, { mix, thinnedWith }: LaidCoat, thinner: number): string =>
+  JSON.stringify([typeof mix === 'string' ? [figure, mix] : mix, thinner, thinnedWith ?? 'water'])
+
 /**
  * The moves of a figure from bare undercoat to the last accent. Coats of the same mix and thinning on
  * several figures share a puddle, so it is mixed once. Work grows with the figure's size.
@@ -51,41 +56,46 @@ export function runSheet(
 ): BenchMove[] {
   const longer = Math.max(0.5, (figure.sizeMm / 54) ** 1.2)
   const move = (
-    n: string,
+    of: MoveOf,
     kind: keyof typeof usualTimes,
     words: string,
     passes = 1,
-    puddle?: { name: string; own: boolean },
-  ): BenchMove => ({
-    id: `${figure.id} ${n}`,
-    figure: figure.id,
-    words,
-    workMin: Math.round(usualTimes[kind].work * longer * passes * 2) / 2,
-    dryMin: Math.round(
-      usualTimes[kind].dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
-    ),
-    // A step of the ladder is another mix on another figure; a mix of one's own is the same.
-    ...(puddle ? { puddle: puddle.own ? puddle.name : `${figure.like} ${puddle.name}` } : {}),
-  })
-  const coats = figure.stack.coats.map((coat, i) => {
+    puddle?: string,
+  ): BenchMove => {
+    const ref = { figure: figure.id, copy: figure.copy, of }
+    return {
+      ...ref,
+      id: moveKey(ref),
+      words,
+      workMin: Math.round(usualTimes[kind].work * longer * passes * 2) / 2,
+      dryMin: Math.round(
+        usualTimes[kind].dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
+      ),
+      ...(puddle ? { puddle } : {}),
+    }
+  }
+  const coats = figure.stack.coats.map((coat) => {
     const { mix, place } = wordsOf(coat)
     const { name, thinner: usual } = coatKinds[coat.kind]
     const thinner = coat.thinner ?? usual
     const passes = coat.passes ?? 1
+    const of: MoveOf = { kind: 'coat', coat: coat.id }
     if (coat.kind === 'varnish')
-      return move(`coat ${i}`, 'varnish', `Varnish, ${coat.finish ?? 'matt'}, thin and even`)
+      return move(of, 'varnish', `Varnish, ${coat.finish ?? 'matt'}, thin and even`)
     const times = passes > 1 ? `, ${passes} thin passes` : ''
     return move(
-      `coat ${i}`,
+      of,
       coat.kind,
       `${name[0]!.toUpperCase()}${name.slice(1)} of ${mix} ${place}, thinned ${thinner} : 1${coat.thinnedWith === 'medium' ? ' with medium' : ''}${times}`,
       passes,
-      { name: `${mix} ${thinner}${coat.thinnedWith ?? ''}`, own: typeof coat.mix !== 'string' },
+      puddleKey(figure.id, coat, thinner),
     )
   })
   return [
-    move('undercoat', 'undercoat', 'Undercoat'),
+    move({ kind: 'undercoat' }, 'undercoat', 'Undercoat'),
     ...coats,
-    ...figure.accents.map((name) => move(`accent ${name}`, 'accent', `Glaze of life: ${name}`)),
+    ...figure.accents.map(({ place, name }) =>
+      move({ kind: 'accent', place }, 'accent', `Glaze of life: ${name}`),
+    ),
   ]
 }

@@ -31,6 +31,11 @@ export interface PlannedCoat {
   finish?: Finish
 }
 
+/** A coat of a figure: what is done at the bench is remembered by its id. */
+export interface LaidCoat extends PlannedCoat {
+  id: string
+}
+
 /** A stack as plain data that follows the ladder: what a method is, and what a painter edits. */
 export interface StackPlan {
   under:
@@ -79,17 +84,20 @@ export function resolveStack(
   paintOf: (id: string) => Paint,
 ): Stack {
   const seen = (id: string) => opaqueReflectance(mixPaints([{ paint: paintOf(id), drops: 1 }]))
-  const coats = plan.coats.map(({ kind, mix, thinner, passes, place, ...rest }): StackCoat => ({
-    ...rest,
-    kind,
-    thinner: thinner ?? coatKinds[kind].thinner,
-    passes: passes ?? 1,
-    place: place ?? 'all',
-    on: plan.films?.[kind],
-    parts: isRole(mix)
-      ? stepFor(mix, steps).parts
-      : mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),
-  }))
+  const coats = plan.coats.map(
+    ({ kind, mix, thinner, passes, place, thinnedWith, finish }): StackCoat => ({
+      kind,
+      ...(thinnedWith ? { thinnedWith } : {}),
+      ...(finish ? { finish } : {}),
+      thinner: thinner ?? coatKinds[kind].thinner,
+      passes: passes ?? 1,
+      place: place ?? 'all',
+      on: plan.films?.[kind],
+      parts: isRole(mix)
+        ? stepFor(mix, steps).parts
+        : mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),
+    }),
+  )
   const { under } = plan
   return {
     coats,

@@ -20,6 +20,14 @@ test('from plan to finished figure with keys only: moves, a timer over a reload,
 }) => {
   await page.goto('/ladder')
   await settled(page)
+  // Three of her, said where her size is shown.
+  await tabTo(page, 'weathered tan')
+  await page.keyboard.press('Enter')
+  await tabTo(page, 'How many of it')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: /3 of it/ })).toBeVisible()
   await tabTo(page, 'Steps')
   await page.keyboard.press('ArrowUp')
   await settled(page)

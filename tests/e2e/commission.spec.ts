@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test'
 import { packCommission, starterPaints, unpackCommission } from '../../core'
 import type { Project } from '../../core'
 import { largeCommission } from '../fixtures/largeCommission'
-import { accessible, chooseFile, expect, saved, test } from './start'
+import { accessible, chooseFile, expect, saved, test, paintMany } from './start'
 
 const ids = starterPaints.map(({ id }) => id)
 const nameOf = (id: string): string => starterPaints.find((one) => one.id === id)?.name ?? id
@@ -40,6 +40,13 @@ test('two tabs: a change is seen in both, only one rings, and neither overwrites
   await countRings(other)
   await page.clock.install()
   await page.goto('/bench')
+  await page.getByRole('button', { name: /change name, size and number/ }).click()
+  await page.getByLabel('How many of it').fill('3')
+  await page.keyboard.press('Enter')
+  await page.clock.runFor(1000)
+  await saved(page)
+  await page.keyboard.press('Escape')
+  await page.getByRole('main').focus()
   await other.clock.install()
   await other.goto('/bench')
   const left = (tab: Page) => tab.getByText(/15 moves left/)
@@ -64,7 +71,7 @@ test('two tabs: a change is seen in both, only one rings, and neither overwrites
         const open = indexedDB.open('cobaltfinch')
         open.onsuccess = () => {
           const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put('{"by":"a tab that never told"}', 'project')
+          change.objectStore('work').put('{"by":"a tab that never told"}', 'commission low-tide')
           change.oncomplete = () => resolve()
           change.onerror = () => reject(change.error)
         }
@@ -87,6 +94,7 @@ test('storage full, refused or broken off: said, nothing lost, and saved once th
   page,
 }) => {
   await page.goto('/bench')
+  await paintMany(page, 3)
   const left = (n: number) => page.getByText(`${n} moves left`)
   await expect(left(15)).toBeVisible()
   await page.keyboard.press('Space')
@@ -136,15 +144,15 @@ test('a browser that gives no storage at all: work goes on and can be taken away
     Storage.prototype.setItem = refuse
   })
   await page.goto('/bench')
-  await expect(page.getByText('15 moves left')).toBeVisible()
+  await expect(page.getByText('5 moves left')).toBeVisible()
   await expect(page.getByRole('alert')).toContainText(/storage|store/)
   await page.keyboard.press('Space')
-  await expect(page.getByText('14 moves left')).toBeVisible()
+  await expect(page.getByText('4 moves left')).toBeVisible()
   await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
   const waiting = page.waitForEvent('download')
   await chooseFile(page, 'Save the project to a file')
   const text = await readFile(await (await waiting).path(), 'utf8')
-  expect((JSON.parse(text) as Project).figures[0]!.bench!.done).toHaveLength(1)
+  expect((JSON.parse(text) as Project).done).toHaveLength(1)
 })
 
 test('a large commission comes in and goes out whole: 40 figures, 500 entries, 100 pictures', async ({

@@ -37,7 +37,7 @@ test('the main job: see the ladder, change it, save it, open it again in a fresh
   )
 
   // A paint taken out is gone from the found mixes.
-  await page.getByRole('button', { name: 'Take chromium oxide green out of the plan' }).click()
+  await page.getByRole('button', { name: 'Take chromium oxide green from Isaura' }).click()
   await settled(page)
   await expect(drops(page, 'chromium oxide green', 'Base')).toHaveCount(0)
   await page.getByRole('combobox', { name: 'Most drops' }).selectOption('8')
@@ -105,7 +105,7 @@ test('damaged and foreign files are refused by place, and nothing is lost', asyn
   await offer('cut.json', Buffer.from(good.slice(0, 900)))
   await expect(refusal).toContainText('Your work is as it was')
   await expect(refusal).toContainText(/line \d+, column \d+: the file stops in the middle/)
-  await offer('old.json', Buffer.from(good.replace('"version": 1', '"version": 9')))
+  await offer('old.json', Buffer.from(good.replace('"version": 2', '"version": 9')))
   await expect(refusal).toContainText('version: the file says version 9')
   const huge = testInfo.outputPath('huge.json')
   await writeFile(huge, Buffer.alloc(50 * 1024 * 1024, 32))
@@ -155,7 +155,7 @@ test('stored work that is damaged is put aside and reported', async ({ page }) =
         const open = indexedDB.open('cobaltfinch')
         open.onsuccess = () => {
           const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put('{"format":"cobaltf', 'project')
+          change.objectStore('work').put('{"format":"cobaltf', 'commission low-tide')
           change.oncomplete = () => resolve()
           change.onerror = () => reject(change.error)
         }
@@ -163,7 +163,23 @@ test('stored work that is damaged is put aside and reported', async ({ page }) =
   )
   await page.reload()
   await expect(page.getByRole('alert')).toContainText('put aside unchanged')
-  await settled(page)
+  // The work is never taken for gone: the shelf still has it, and no demo is saved over it.
+  await expect(page).toHaveURL(/\/$/)
+  await expect(page.getByRole('heading', { name: 'Low Tide' })).toBeVisible()
+  const stored = await page.evaluate(
+    () =>
+      new Promise<unknown>((resolve) => {
+        const open = indexedDB.open('cobaltfinch')
+        open.onsuccess = () => {
+          const read = open.result
+            .transaction('work')
+            .objectStore('work')
+            .get('commission low-tide')
+          read.onsuccess = () => resolve(read.result)
+        }
+      }),
+  )
+  expect(stored).toBe('{"format":"cobaltf')
 })
 
 test('the ladder and the box are accessible, on every ground and on a phone', async ({ page }) => {
@@ -180,7 +196,7 @@ test('the ladder and the box are accessible, on every ground and on a phone', as
 
 test('with no paint in the plan the ladder says so', async ({ page }) => {
   await openLadder(page)
-  const takes = page.getByRole('button', { name: /^Take .* out of the plan$/ })
+  const takes = page.getByRole('button', { name: /^Take .* from Isaura$/ })
   for (let left = await takes.count(); left > 0; left--) await takes.first().click()
-  await expect(page.getByText('No paint is in the plan')).toBeVisible()
+  await expect(page.getByText('No bottle is in.', { exact: false }).first()).toBeVisible()
 })

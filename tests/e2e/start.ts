@@ -27,6 +27,16 @@ export async function openLadder(page: Page): Promise<void> {
   await settled(page)
 }
 
+/** The figure that is open is one of so many that are painted alike. */
+export async function paintMany(page: Page, many: number): Promise<void> {
+  await page.getByRole('button', { name: /change name, size and number/ }).click()
+  await page.getByLabel('How many of it').fill(String(many))
+  await page.keyboard.press('Enter')
+  await saved(page)
+  await page.keyboard.press('Escape')
+  await page.getByRole('main').focus()
+}
+
 /** Waits until the search has answered. */
 export async function settled(page: Page): Promise<void> {
   const status = page.getByRole('region', { name: 'Steps and mixing' }).getByRole('status')

@@ -1,11 +1,12 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, saved, test } from './start'
+import { accessible, expect, paintMany, saved, test } from './start'
 
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
   page,
 }, testInfo) => {
   await page.goto('/bench')
+  await paintMany(page, 3)
   await page.getByText('Others painted alongside').click()
   await page.getByLabel('Mei').check()
   // One painted alongside is mixed from her own ladder.

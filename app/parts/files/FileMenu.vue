@@ -1,24 +1,20 @@
 <script setup lang="ts">
 import { ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
-import 'element-plus/theme-chalk/el-dropdown.css'
-import 'element-plus/theme-chalk/el-dropdown-menu.css'
-import 'element-plus/theme-chalk/el-dropdown-item.css'
-import 'element-plus/theme-chalk/el-popper.css'
 import { onMounted, ref } from 'vue'
-import { listAside } from '../../stores/vault'
+import { listAside } from '../../stores/vault/works'
 import TroubleNote from '../TroubleNote.vue'
-import { bringBack, isPacked } from './bringBack'
+import OpenFile from './OpenFile.vue'
 import { takeAway } from './takeAway'
 
-/** Taking the work away as files, and bringing a project back. */
-const input = ref<HTMLInputElement>()
+/** Taking the work away as files, and bringing a commission in. */
+const opener = ref<InstanceType<typeof OpenFile>>()
 const trouble = ref<{ text: string; details: string[] }>()
 const busy = ref('')
 const aside = ref(0)
 onMounted(async () => (aside.value = (await listAside().catch(() => [])).length))
 
 async function choose(name: keyof typeof takeAway | 'open'): Promise<void> {
-  if (name === 'open') return input.value?.click()
+  if (name === 'open') return opener.value?.choose()
   if (name === 'zip') busy.value = 'Packing…'
   try {
     await takeAway[name]()
@@ -27,18 +23,6 @@ async function choose(name: keyof typeof takeAway | 'open'): Promise<void> {
     trouble.value = { text: 'The file could not be made. Your work is as it was.', details }
   }
   busy.value = ''
-}
-
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file || !input.value) return
-  trouble.value = undefined
-  if (isPacked(file)) busy.value = 'Unpacking…'
-  const details = await bringBack(file)
-  if (details.length > 0)
-    trouble.value = { text: `“${file.name}” was not opened. Your work is as it was.`, details }
-  busy.value = ''
-  input.value.value = ''
 }
 </script>
 
@@ -61,15 +45,7 @@ async function open(): Promise<void> {
       </ElDropdownMenu>
     </template>
   </ElDropdown>
-  <input
-    ref="input"
-    type="file"
-    accept=".json,.zip,application/json,application/zip"
-    class="unseen"
-    aria-label="Project file"
-    tabindex="-1"
-    @change="open"
-  />
+  <OpenFile ref="opener" @busy="busy = $event" />
   <Teleport v-if="trouble" to=".room-space">
     <TroubleNote
       class="float"

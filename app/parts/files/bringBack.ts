@@ -1,31 +1,64 @@
 import { MOST_BYTES, MOST_COMMISSION_BYTES, parseProject } from '../../../core'
+import type { Project, Reading } from '../../../core'
 import { starterIds } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useShelf } from '../../stores/shelf/shelf'
+import type { Unpacked } from '../../workers/commissionWorker'
 import { commissions } from './commissions'
 
 /** A packed commission rather than a plain project file. */
 export const isPacked = (file: File): boolean => /\.zip$/i.test(file.name)
 
-/**
- * Opens a project file or a packed commission in place of the work; undo brings that back.
- * @returns what was wrong with the file, each a line; nothing when it was taken over.
- */
-export async function bringBack(file: File): Promise<string[]> {
+/** What came of opening a file: a commission of its own on the shelf, or what was wrong. */
+export interface BroughtBack {
+  id?: string
+  /** What was wrong, each a line; nothing of the file was taken over then. */
+  issues: string[]
+  /** What is to be known though it was opened. */
+  note?: string
+}
+
+const plainProject = async (file: File): Promise<Reading<Unpacked>> => {
+  const reading: Reading<Project> = parseProject(await file.text(), starterIds)
+  if (!reading.ok) return reading
+  const stored = { photos: [], sculpts: [] }
+  return { ok: true, value: { project: reading.value, missing: [], stored } }
+}
+
+/** Opens a project file or a packed commission as a commission of its own; what is there already stays. */
+export async function bringBack(file: File): Promise<BroughtBack> {
   const packed = isPacked(file)
   const most = packed ? MOST_COMMISSION_BYTES : MOST_BYTES
   const mb = (bytes: number): number => Math.round(bytes / 1048576)
   if (file.size > most) {
     const what = packed ? 'packed commission' : 'project file'
-    return [`The file: ${mb(file.size)} MB; a ${what} has at most ${mb(most)} MB`]
+    return {
+      issues: [`The file: ${mb(file.size)} MB; a ${what} has at most ${mb(most)} MB`],
+    }
   }
   try {
     const reading = packed
       ? await commissions().unpack(file, [...starterIds])
-      : parseProject(await file.text(), starterIds)
-    if (!reading.ok) return reading.issues.map(({ place, message }) => `${place}: ${message}`)
-    useProject().replace(reading.value)
-    return []
+      : await plainProject(file)
+    if (!reading.ok)
+      return { issues: reading.issues.map(({ place, message }) => `${place}: ${message}`) }
+    const { project, missing, stored } = reading.value
+    try {
+      const id = await useShelf().add(project)
+      const many = missing.length
+      return {
+        id,
+        issues: [],
+        ...(many > 0
+          ? {
+              note: `${many === 1 ? 'One picture was' : `${many} pictures were`} not in the file; everything else is here.`,
+            }
+          : {}),
+      }
+    } catch (error) {
+      if (packed) await commissions().discard(stored)
+      throw error
+    }
   } catch (error) {
-    return [`The file could not be read: ${(error as Error).message}`]
+    return { issues: [`The file could not be read: ${(error as Error).message}`] }
   }
 }

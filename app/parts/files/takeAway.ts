@@ -1,11 +1,10 @@
 import { until } from '@vueuse/core'
-import { toRaw } from 'vue'
-import { formatGpl, formatLadderCsv, formatLogCsv, formatProject } from '../../../core'
+import { formatGpl, formatLadderCsv, formatLogCsv, formatProject, whoOf } from '../../../core'
 import type { LadderRow } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { allPaints, nameOf } from '../../stores/paints'
-import { useProject } from '../../stores/project'
-import { listAside, readAside } from '../../stores/vault'
+import { useProject } from '../../stores/project/project'
+import { listAside, readAside } from '../../stores/vault/works'
 import { commissions } from './commissions'
 import { fileName, saveFile } from './saveFile'
 
@@ -51,13 +50,12 @@ export const takeAway = {
   },
   async zip(): Promise<void> {
     const { project } = useProject()
-    const plain = JSON.parse(JSON.stringify(toRaw(project))) as typeof project
-    const bytes = await commissions().pack(plain, namesOfPaints())
+    const bytes = await commissions().pack(project, namesOfPaints())
     saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
   },
   log(): void {
     const { project, log } = useProject()
-    const text = formatLogCsv(log, nameOf)
+    const text = formatLogCsv(log, nameOf, whoOf(project.figures))
     saveFile(fileName(`${project.name} log`, 'csv'), text, 'text/csv')
   },
   /** What was put aside unchanged, because it was damaged or another tab wrote over it. */

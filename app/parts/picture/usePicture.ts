@@ -15,6 +15,10 @@ export const usePicture = defineStore('picture', () => {
     new Worker(new URL('../../workers/pictureWorker.ts', import.meta.url), { type: 'module' }),
   )
   const name = ref('')
+  /** Whose picture it is: the figure it was opened for, or nobody's. */
+  const owner = ref('')
+  /** What was opened, to be kept if the painter wants. */
+  const file = shallowRef<Blob>()
   const picture = shallowRef<Picture>()
   /** One byte a pixel; replaced, not changed, when the painter chooses more. */
   const mask = shallowRef<Uint8Array>()
@@ -31,30 +35,47 @@ export const usePicture = defineStore('picture', () => {
     trouble.value = (error as Error).message
   }
 
-  async function open(file: File): Promise<void> {
+  function forget(): void {
+    mask.value = undefined
+    chosen.value = 0
+    neutral.value = undefined
+    point.value = undefined
+    answer.value = undefined
+  }
+  async function open(given: File, figure = ''): Promise<void> {
     const turn = ++opening
     trouble.value = ''
     progress.value = 0
+    owner.value = figure
     try {
       const opened = await heard<number, Picture>(
-        (tell) => worker.open(file, tell),
+        (tell) => worker.open(given, tell),
         (done) => {
           if (turn === opening) progress.value = done
         },
       )
       if (turn !== opening) return
       picture.value = markRaw(opened)
-      name.value = file.name
-      mask.value = undefined
-      chosen.value = 0
-      neutral.value = undefined
-      point.value = undefined
-      answer.value = undefined
+      name.value = given.name
+      file.value = given
+      forget()
     } catch (error) {
-      trouble.value = `“${file.name}” was not opened: ${(error as Error).message}.`
+      trouble.value = `“${given.name}” was not opened: ${(error as Error).message}.`
     } finally {
       if (turn === opening) progress.value = undefined
     }
+  }
+
+  /** Another figure is looked at, that has no picture. */
+  function close(): void {
+    opening++
+    picture.value = undefined
+    progress.value = undefined
+    trouble.value = ''
+    name.value = ''
+    owner.value = ''
+    file.value = undefined
+    forget()
   }
 
   interface Ask {
@@ -91,6 +112,9 @@ export const usePicture = defineStore('picture', () => {
   }
 
   return {
+    owner,
+    file,
+    close,
     name,
     picture,
     mask,

@@ -1,5 +1,5 @@
-import { computed, shallowRef, toRaw, watch } from 'vue'
-import { mixPaints, opaqueReflectance, resolveStack, zonesOf } from '../../../core'
+import { shallowRef, toRaw, watch } from 'vue'
+import { mixPaints, opaqueReflectance, resolveStack } from '../../../core'
 import type { Figure, Paint, Stack, StackCoat } from '../../../core'
 import { latestOnly } from '../../workers/latestOnly'
 import { stackPlanOf } from '../coats'
@@ -7,12 +7,13 @@ import { glazeCoat, glazesOver } from '../glazes'
 import { jobOfFigure } from '../ladder/plan'
 import { quickMixes } from '../ladder/search'
 import { paintOf, withPaints } from '../paints'
-import { useProject } from '../project'
+import { useProject } from '../project/project'
+import { steady } from '../steady'
 
 /** What is mixed for a figure that is painted alongside the chosen one. */
 interface Mixed {
   stack: Stack
-  /** Glazes of life by the name of their place. */
+  /** Glazes of life by the key of their place. */
   glazes: ReadonlyMap<string, StackCoat>
 }
 
@@ -24,12 +25,12 @@ async function mixed(figure: Figure, paints: Paint[]): Promise<Mixed> {
     parts: withPaints(figure.plan.kept[key] ?? mixes[i]!.parts),
   }))
   const base = opaqueReflectance(mixPaints(ladder.find(({ key }) => key === 'base')!.parts))
-  const found = await glazesOver(figure, base, paints)
-  const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
+  const places = (figure.accents ?? []).map(({ place }) => place)
+  const found = await glazesOver({ tone: figure.tone, places }, base, paints)
   const glazes = new Map(
     [...found].flatMap(([key, glaze]) => {
       const coat = glazeCoat(glaze)
-      return coat ? [[names.get(key) ?? key, coat] as const] : []
+      return coat ? [[key, coat] as const] : []
     }),
   )
   return { stack: resolveStack(stackPlanOf(figure), ladder, paintOf), glazes }
@@ -38,7 +39,7 @@ async function mixed(figure: Figure, paints: Paint[]): Promise<Mixed> {
 /** Figures that are painted in rotation with the chosen one, and their mixes as they are found. */
 export function useAlongside(ids: () => readonly string[]) {
   const store = useProject()
-  const figures = computed(() =>
+  const figures = steady(() =>
     ids().flatMap(
       (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
     ),
@@ -46,9 +47,10 @@ export function useAlongside(ids: () => readonly string[]) {
   const known = shallowRef<ReadonlyMap<string, Mixed>>(new Map())
   const trouble = shallowRef('')
   const ask = latestOnly(
-    async ({ figures, paints }: { figures: Figure[]; paints: Paint[] }) => {
+    async (figures: readonly Figure[]) => {
       const next = new Map<string, Mixed>()
-      for (const figure of figures) next.set(figure.id, await mixed(figure, paints))
+      for (const figure of figures)
+        next.set(figure.id, await mixed(figure, store.paintsFor(figure).map(toRaw)))
       return next
     },
     (next) => {
@@ -58,14 +60,10 @@ export function useAlongside(ids: () => readonly string[]) {
     (error) => (trouble.value = (error as Error).message),
   )
   watch(
-    [figures, () => store.paintsIn],
+    [figures, () => store.inCommission],
     () => {
-      if (figures.value.length === 0 || store.paintsIn.length === 0) return
-      ask({
-        // Plain copies: what is worked out in steps must not change on the way.
-        figures: JSON.parse(JSON.stringify(figures.value)) as Figure[],
-        paints: store.paintsIn.map(toRaw),
-      })
+      if (figures.value.length === 0 || store.inCommission.length === 0) return
+      ask(figures.value)
     },
     { immediate: true },
   )

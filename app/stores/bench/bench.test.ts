@@ -2,8 +2,10 @@ import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
+import { moveKey } from '../../../core'
+import { useCoats } from '../coats'
 import { useLadder } from '../ladder/ladder'
-import { useProject } from '../project'
+import { useProject } from '../project/project'
 import { useBench } from './bench'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
@@ -15,6 +17,7 @@ describe('the bench', () => {
   beforeEach(() => setActivePinia(createPinia()))
   async function begin() {
     const store = useProject()
+    store.setFigure(store.figure.id, { many: 3 })
     const bench = useBench()
     const ladder = useLadder()
     await until(() => ladder.searching).toBe(false)
@@ -39,7 +42,7 @@ describe('the bench', () => {
     expect(order).toHaveLength(15)
     expect(bottles()).not.toBe(before)
     for (const id of order.toReversed()) {
-      expect(store.figure.bench!.done.at(-1)).toBe(id)
+      expect(moveKey(store.project.done!.at(-1)!)).toBe(id)
       bench.back()
     }
     await until(() => bench.left).toBe(15)
@@ -49,14 +52,14 @@ describe('the bench', () => {
   it('mixes for a figure alongside are those it has when it is chosen itself', async () => {
     const { store, bench, ladder } = await begin()
     const [isaura, mei] = [store.figure.id, store.project.figures[3]!.id]
-    bench.set({ along: [mei], many: 1 })
+    bench.set({ along: [mei], atOnce: 1 })
     await until(() => bench.along.length).toBe(1)
     const ofMei = () =>
       bench.plan.moves.map(({ move }) => move).filter(({ figure }) => figure === mei)
     await until(() => ofMei().length > 0).toBe(true)
     const coated = () =>
       ofMei()
-        .filter(({ id }) => /coat \d+$/.test(id))
+        .filter(({ of }) => of.kind === 'coat')
         .map((move) => ({ id: move.id, parts: plain(bench.coatOf(move)?.parts) }))
     await until(() => coated().every(({ parts }) => parts !== undefined)).toBe(true)
     const alongside = coated()
@@ -79,8 +82,8 @@ describe('the bench', () => {
     store.chooseFigure(mei)
     store.toggleAccent('lower-lip')
     store.chooseFigure(isaura)
-    bench.set({ along: [mei], many: 1 })
-    const glaze = () => bench.plan.moves.find(({ move }) => /accent/.test(move.id))?.move
+    bench.set({ along: [mei], atOnce: 1 })
+    const glaze = () => bench.plan.moves.find(({ move }) => move.of.kind === 'accent')?.move
     await until(() => glaze() !== undefined).toBe(true)
     await until(() => bench.coatOf(glaze()!) !== undefined).toBe(true)
     expect(bench.coatOf(glaze()!)).toMatchObject({ kind: 'glaze', place: 'all' })
@@ -91,16 +94,16 @@ describe('the bench', () => {
     vi.useFakeTimers({ toFake: ['Date'], now: 1e12 })
     try {
       const { store, bench } = await begin()
-      const done = () => store.figure.bench!.done.at(-1)!
-      while (!/coat \d+$/.test(store.figure.bench?.done.at(-1) ?? '')) bench.next()
+      const done = () => moveKey(store.project.done!.at(-1)!)
+      while (store.project.done?.at(-1)?.of.kind !== 'coat') bench.next()
       bench.dry()
       const minutes = bench.timers[0]!.leftMs / 60_000
-      expect(bench.timers[0]!.words).toMatch(/^figure \d, /)
+      expect(bench.timers[0]!.words).toMatch(/^Isaura, ferrywoman, \d of 3, /)
       expect(minutes).toBeGreaterThan(5)
       vi.setSystemTime(1e12 + 60_000 * (minutes + 1))
       bench.stopTimer(done())
       expect(bench.timers).toEqual([])
-      expect(store.figure.bench!.dried ?? []).toEqual([])
+      expect(store.figure.bench?.dried ?? []).toEqual([])
       bench.dry()
       vi.setSystemTime(Date.now() + 30_000 * minutes)
       bench.stopTimer(done())
@@ -110,5 +113,36 @@ describe('the bench', () => {
     } finally {
       vi.useRealTimers()
     }
+  })
+
+  it('what is done stays with its coat when coats change places, and with its figure when it is alongside', async () => {
+    const { store, bench } = await begin()
+    const coats = useCoats()
+    bench.set({ atOnce: 1 })
+    await until(() => bench.left).toBe(5)
+    bench.next()
+    bench.next()
+    const [first, second, ...rest] = coats.plan.coats
+    expect(store.project.done!.at(-1)!.of).toEqual({ kind: 'coat', coat: first!.id })
+    coats.set({ coats: [second!, first!, ...rest] })
+    await nextTick()
+    const doneWords = () =>
+      coats.plan.coats.map(({ id }) =>
+        bench.done.has(
+          moveKey({ figure: store.figure.id, copy: 1, of: { kind: 'coat', coat: id } }),
+        ),
+      )
+    expect(doneWords()).toEqual([false, true, false, false])
+    // Taken off and laid again: another coat, of which nothing is done.
+    coats.set({ coats: [second!, { ...first!, id: 'laid-again' }, ...rest] })
+    expect(doneWords()).toEqual([false, false, false, false])
+
+    const isaura = store.figure.id
+    store.chooseFigure(store.project.figures[3]!.id)
+    bench.set({ along: [isaura] })
+    await until(() => bench.along.length).toBe(1)
+    expect(bench.done.has(moveKey({ figure: isaura, copy: 1, of: { kind: 'undercoat' } }))).toBe(
+      true,
+    )
   })
 })

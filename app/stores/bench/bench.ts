@@ -1,16 +1,15 @@
 import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { habitsFrom, remainingMoves, runSheet, zonesOf } from '../../../core'
-import type { BenchMove, Figure, FigureBench, SheetFigure, StackCoat } from '../../../core'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { habitsFrom, moveKey, mostOf, remainingMoves, runSheet, zonesOf } from '../../../core'
+import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
 import { mixWords, placeWords } from '../../parts/coatWords'
 import { latestOnly } from '../../workers/latestOnly'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
-import { useAccents } from '../accents'
 import { stackPlanOf, useCoats } from '../coats'
-import { glazeCoat } from '../glazes'
-import { useProject } from '../project'
+import { useProject } from '../project/project'
 import { useAlongside } from './alongside'
+import { useCoatOf } from './coatOf'
 import { useTimers } from './timers'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
@@ -21,34 +20,41 @@ const TOLERANCE = 2
 
 type Planned = Awaited<ReturnType<ScheduleApi['plan']>>
 
+const NOTHING: readonly never[] = []
+
 /** What is to be done now, what dries, and when it will be finished. */
 export const useBench = defineStore('bench', () => {
   const store = useProject()
   const coats = useCoats()
-  const accents = useAccents()
-  const state = computed<FigureBench>(() => store.figure.bench ?? { many: 3, done: [], timers: [] })
-  const set = (made: Partial<FigureBench>, tag = ''): void =>
-    store.setBench({ ...state.value, ...made }, tag)
+  const state = computed<FigureBench>(() => store.figure.bench ?? {})
+  const set = (made: Partial<FigureBench>, tag = ''): boolean => store.setBench(made, tag)
+  const doneMoves = computed(() => store.project.done ?? NOTHING)
 
+  /** How many of the figure go round together. */
+  const atOnce = computed(() =>
+    Math.min(store.figure.many, state.value.atOnce ?? mostOf.atOnce, mostOf.atOnce),
+  )
   /** Other figures that are painted alongside. */
-  const alongside = useAlongside(() => state.value.along ?? [])
+  const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures
-  const habits = computed(() => habitsFrom(store.log, state.value.dried ?? []))
-  const sheetOf = (figure: Figure, id: string): SheetFigure => {
+  const habits = computed(() => habitsFrom(store.log, state.value.dried ?? NOTHING))
+  const sheetOf = (figure: Figure, copy: number): SheetFigure => {
     const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
     return {
-      id,
-      like: figure.id,
-      name: figure.name,
-      sizeMm: figure.plan.sizeMm ?? 54,
+      id: figure.id,
+      copy,
+      sizeMm: figure.size.heightMm,
       stack: stackPlanOf(figure),
-      accents: (figure.accents ?? []).map((key) => names.get(key) ?? key),
+      accents: (figure.accents ?? []).map(({ place }) => ({
+        place,
+        name: names.get(place) ?? place,
+      })),
     }
   }
   const chains = computed<BenchMove[][]>(() =>
     [
-      ...Array.from({ length: state.value.many }, (_, n) => sheetOf(store.figure, `${n + 1}`)),
-      ...along.value.map((figure) => sheetOf(figure, figure.id)),
+      ...Array.from({ length: atOnce.value }, (_, n) => sheetOf(store.figure, n + 1)),
+      ...along.value.map((figure) => sheetOf(figure, 1)),
     ].map((figure) =>
       runSheet(figure, {
         slower: state.value.slower,
@@ -74,37 +80,36 @@ export const useBench = defineStore('bench', () => {
     (error) => (trouble.value = (error as Error).message),
   )
   const request = computed(() => ({
-    ...remainingMoves(chains.value, toRaw(state.value), Date.now()),
+    ...remainingMoves(
+      chains.value,
+      { done: doneMoves.value, timers: store.project.timers ?? NOTHING },
+      Date.now(),
+    ),
     ...puddleTimes,
   }))
   watch(request, (now) => ask(now), { immediate: true })
-  /** Every move, done or not, by id. */
+  /** Every move, done or not, by its key. */
   const moves = computed(() => new Map(chains.value.flat().map((move) => [move.id, move])))
   const plan = computed(
     () => planned.value?.plan ?? { moves: [], totalMin: 0, idleMin: 0, boundMin: 0, proved: false },
   )
   const enough = computed(() => planned.value?.enough ?? 1)
   const ready = computed(() => planned.value !== undefined)
-  const done = computed(() => new Set(state.value.done))
+  /** Keys of what is done, of the figures that are on the bench. */
+  const done = computed(
+    () => new Set(doneMoves.value.map(moveKey).filter((key) => moves.value.has(key))),
+  )
   const toCome = computed(() => plan.value.moves.filter(({ move }) => !done.value.has(move.id)))
   const now = computed(() => toCome.value[0])
   const following = computed(() => toCome.value.slice(1, 4))
-  const nameOf = (figure: string): string =>
-    store.project.figures.find(({ id }) => id === figure)?.name ?? `Figure ${figure}`
-
-  /** The coat of a move with its mix, once that is found. */
-  function coatOf(move: BenchMove): StackCoat | undefined {
-    const at = /coat (\d+)$/.exec(move.id)?.[1]
-    const glaze = /accent (.+)$/.exec(move.id)?.[1]
-    if (along.value.some(({ id }) => id === move.figure)) {
-      const other = alongside.mixed.value.get(move.figure)
-      return at ? other?.stack.coats[Number(at)] : other?.glazes.get(glaze ?? '')
-    }
-    if (at) return coats.trouble ? undefined : coats.stack.coats[Number(at)]
-    const zone = accents.zones.find(({ name }) => name === glaze)
-    const found = zone && accents.found.get(zone.key)
-    return found && glazeCoat(found)
+  /** Whose move it is; of several that are alike, which. */
+  const nameOf = ({ figure, copy }: Pick<BenchMove, 'figure' | 'copy'>): string => {
+    const one = store.project.figures.find(({ id }) => id === figure)
+    if (!one) return 'A figure that has gone'
+    return one.many > 1 ? `${one.name}, ${copy} of ${one.many}` : one.name
   }
+
+  const coatOf = useCoatOf(alongside)
   const partsOf = (move: BenchMove) =>
     (coatOf(move)?.parts ?? []).map(({ paint, drops }) => ({ paint: paint.id, drops }))
   /** Puddles that are still to be mixed, in their order. */
@@ -114,65 +119,55 @@ export const useBench = defineStore('bench', () => {
     ),
   )
 
-  const { timers, start, leftOf } = useTimers(
-    () => state.value.timers,
-    (timers) => set({ timers }),
-    () => store.figure.id,
+  const { timers, others, start, leftOf } = useTimers(
+    () => store.project.timers ?? NOTHING,
+    (running) => store.setTimers(running),
+    nameOf,
   )
 
   /** What a move took from the bottles when it mixed, or what comes back to them. */
-  const taken = (id: string, sign: 1 | -1) => {
-    const move = moves.value.get(id)
-    if (!move) return []
+  const taken = (move: BenchMove, sign: 1 | -1) => {
     const parts = partsOf(move).map(({ paint, drops }) => ({ paint, drops: sign * drops }))
     return [{ parts }]
   }
   function next(): void {
     const one = now.value
     if (!one) return
-    const { id } = one.move
-    const { done, doneAt = [], mixed = [] } = state.value
-    const made = {
-      ...state.value,
-      done: [...done, id],
-      doneAt: [...done.map((_, i) => doneAt[i] ?? 0), Date.now()],
-      mixed: one.mixes ? [...mixed, id] : [...mixed],
-    }
-    store.setBench(made, '', one.mixes ? taken(id, 1) : [])
+    const { figure, copy, of } = one.move
+    const made = { figure, copy, of, at: Date.now(), ...(one.mixes ? { mixed: true } : {}) }
+    store.setDone([...doneMoves.value, made], one.mixes ? taken(one.move, 1) : [])
   }
+  /** The last that was done of what is on the bench. */
+  const last = computed(() => doneMoves.value.findLast((one) => done.value.has(moveKey(one))))
   function back(): void {
-    const { done, doneAt = [], mixed = [] } = state.value
-    const last = done.at(-1)
-    if (last === undefined) return
-    const made = {
-      ...state.value,
-      done: done.slice(0, -1),
-      doneAt: doneAt.slice(0, done.length - 1),
-      mixed: mixed.filter((id) => id !== last),
-    }
-    store.setBench(made, '', mixed.includes(last) ? taken(last, -1) : [])
+    const one = last.value
+    if (!one) return
+    const move = moves.value.get(moveKey(one))
+    store.setDone(
+      doneMoves.value.filter((other) => other !== one),
+      one.mixed && move ? taken(move, -1) : [],
+    )
   }
   /** Drying of the move that was just done, else of the one at hand. */
   function dry(): void {
-    const id = state.value.done.at(-1)
-    const move = (id === undefined ? undefined : moves.value.get(id)) ?? now.value?.move
+    const move = (last.value && moves.value.get(moveKey(last.value))) ?? now.value?.move
     if (!move || move.dryMin === 0) return
     start(move)
   }
   /** A timer is taken away; one that still ran says that this coat dries sooner here. */
-  function stopTimer(id: string): void {
-    const move = moves.value.get(id)
+  function stopTimer(key: string): void {
+    const move = moves.value.get(key)
     const kind = move && coatOf(move)?.kind
-    const timers = state.value.timers.filter((one) => one.move !== id)
-    const left = leftOf(id)
-    if (!move || !kind || left <= 0) return set({ timers })
+    const left = leftOf(key)
+    if (!move || !kind || left <= 0) return void store.setTimers(others(key))
     const tookMin = Math.max(0, move.dryMin - left)
-    const dried = [...(toRaw(state.value.dried) ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
-    set({ timers, dried: dried.slice(-300) })
+    const dried = [...(state.value.dried ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
+    store.setTimers(others(key), dried.slice(-mostOf.dried))
   }
   return {
     state,
     set,
+    atOnce,
     plan,
     ready,
     trouble: computed(() => trouble.value || alongside.trouble.value || coats.trouble),
@@ -185,6 +180,7 @@ export const useBench = defineStore('bench', () => {
     following,
     mixesToCome,
     done,
+    last,
     timers,
     nameOf,
     coatOf,

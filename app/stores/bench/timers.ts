@@ -1,33 +1,30 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { BenchMove, FigureBench } from '../../../core'
+import { longest, moveKey } from '../../../core'
+import type { BenchMove, DryingTimer } from '../../../core'
 import { ringOnce } from './ring'
 
-type Timer = FigureBench['timers'][number]
-
-/**
- * What dries on the bench. Time is the clock's, so a reload or a sleeping tablet loses nothing.
- * @param figure the figure's id, which with move and time names a ring once among tabs.
- */
+/** What dries on the bench. Time is the clock's, so a reload or a sleeping tablet loses nothing. */
 export function useTimers(
-  running: () => readonly Timer[],
-  set: (timers: Timer[]) => void,
-  figure: () => string,
+  running: () => readonly DryingTimer[],
+  set: (timers: DryingTimer[]) => void,
+  nameOf: (timer: Pick<DryingTimer, 'figure' | 'copy'>) => string,
 ) {
   const clock = ref(Date.now())
   const timers = computed(() =>
-    running().map((timer) => ({ ...timer, leftMs: timer.endsAt - clock.value })),
+    running().map((timer) => ({
+      ...timer,
+      key: moveKey(timer),
+      leftMs: timer.endsAt - clock.value,
+    })),
   )
   const rung = new Set<string>()
   function ring(): void {
-    const ended = timers.value.filter(({ leftMs, move }) => leftMs <= 0 && !rung.has(move))
+    const ended = timers.value.filter(({ leftMs, key }) => leftMs <= 0 && !rung.has(key))
     if (ended.length === 0) return
-    for (const { move } of ended) rung.add(move)
+    for (const { key } of ended) rung.add(key)
     void ringOnce(
-      ended.map(({ move, endsAt, words }) => ({
-        key: `${figure()} ${move} ${endsAt}`,
-        words: `Dry: ${words}`,
-      })),
+      ended.map(({ key, endsAt, words }) => ({ key: `${key} ${endsAt}`, words: `Dry: ${words}` })),
     )
   }
   useIntervalFn(() => {
@@ -35,21 +32,23 @@ export function useTimers(
     ring()
   }, 1000)
 
+  const others = (key: string): DryingTimer[] => running().filter((old) => moveKey(old) !== key)
   /** A move starts to dry, or starts anew. */
   function start(move: BenchMove): void {
+    const { figure, copy, of } = move
     const timer = {
-      move: move.id,
-      words: `figure ${move.figure}, ${move.words}`.slice(0, 300),
+      ...{ figure, copy, of },
+      words: `${nameOf(move)}, ${move.words}`.slice(0, longest.words),
       endsAt: Math.round(Date.now() + move.dryMin * 60_000),
     }
     rung.delete(move.id)
     clock.value = Date.now()
-    set([...running().filter((old) => old.move !== move.id), timer])
+    set([...others(move.id), timer])
   }
   /** Minutes that were left of a timer; nothing when it had run out. */
-  function leftOf(id: string): number {
-    const timer = running().find(({ move }) => move === id)
+  function leftOf(key: string): number {
+    const timer = running().find((one) => moveKey(one) === key)
     return timer ? Math.max(0, (timer.endsAt - Date.now()) / 60_000) : 0
   }
-  return { timers, start, leftOf }
+  return { timers, others, start, leftOf }
 }

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { deltaE00, exhaustiveRecipes, recordOf, starterPaints } from '../../../core'
-import { useProject } from '../project'
+import { useProject } from '../project/project'
 import { useLadder } from './ladder'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))

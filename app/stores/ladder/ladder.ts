@@ -4,8 +4,9 @@ import { baseReflectance, deltaE00, predictMix } from '../../../core'
 import type { FormSamples, KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
 import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeWorker'
 import { isKnown, paintOf } from '../paints'
-import { useProject } from '../project'
-import { moodOf } from './mood'
+import { useProject } from '../project/project'
+import { steady } from '../steady'
+import { aimsOf, moodOf } from './mood'
 import { jobOf, mixingOf, otherTargetsOf, targetsOf } from './plan'
 import type { LadderJob } from './plan'
 import { recipes } from './recipes'
@@ -44,13 +45,16 @@ function predict(parts: readonly KeptPart[]): Predicted {
 export const useLadder = defineStore('ladder', () => {
   const store = useProject()
   const { figure, plan, paintsIn } = storeToRefs(store)
-  const base = computed(() => baseReflectance(toRaw(figure.value.tone)))
+  const tone = computed(() => figure.value.tone)
+  const base = computed(() => baseReflectance(tone.value))
+  /** What moves a target; a drop that is added does not. */
+  const aims = steady(() => aimsOf(figure.value))
   /** The form that shares are measured on, once it is loaded; head and shoulders till then. */
   const form = shallowRef<FormSamples>()
-  const mood = computed(() => moodOf(plan.value))
-  const targets = computed(() => targetsOf(plan.value, base.value, form.value))
-  const otherTargets = computed(() => otherTargetsOf(plan.value, base.value))
-  const mixing = computed(() => mixingOf(plan.value))
+  const mood = computed(() => moodOf(aims.value))
+  const targets = computed(() => targetsOf(aims.value, base.value, form.value))
+  const otherTargets = computed(() => otherTargetsOf(aims.value, base.value))
+  const mixing = steady(() => mixingOf(plan.value))
 
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
@@ -74,7 +78,7 @@ export const useLadder = defineStore('ladder', () => {
     ],
     () => {
       if (paintsIn.value.length === 0) {
-        trouble.value = 'No paint is in the plan. Put at least one in to mix from.'
+        trouble.value = 'No bottle is in. Put at least one in to mix from; the box has them.'
         found.value = new Map()
         return
       }

@@ -1,5 +1,5 @@
 import { opaqueReflectance } from '../../../core'
-import type { FigurePlan, Mood, Spectrum } from '../../../core'
+import type { Figure, FigurePlan, FigureSize, Mood, Spectrum } from '../../../core'
 import { paintOf } from '../paints'
 
 const tintOf = (id: string | undefined): Spectrum | undefined => {
@@ -11,14 +11,28 @@ const tintOf = (id: string | undefined): Spectrum | undefined => {
   }
 }
 
+/** What a ladder aims at, without how it is mixed: as much of a plan as moves a target, and the figure's size. */
+export interface Aims extends Omit<
+  FigurePlan,
+  'kept' | 'maxPaints' | 'maxDrops' | 'way' | 'bottles' | 'family' | 'runLight' | 'runShade'
+> {
+  size: FigureSize
+}
+export function aimsOf({ plan, size }: Pick<Figure, 'plan' | 'size'>): Aims {
+  const { kept: _kept, maxPaints: _paints, maxDrops: _drops, way: _way, ...rest } = plan
+  const { bottles: _bottles, family: _family, runLight: _light, runShade: _shade, ...aims } = rest
+  return { ...aims, size }
+}
+
 /** The light and taste of a plan, its chosen paints as reflectances. */
-export function moodOf(plan: FigurePlan): Mood {
-  const { steps, contrast, warmth, turn, sheen, shadow, light, lift } = plan
-  const { bounce, softness, spacing, sizeMm, seenFrom } = plan
+export function moodOf(aims: Aims): Mood {
+  const { steps, contrast, warmth, turn, sheen, shadow, light, lift } = aims
+  const { bounce, softness, spacing, seenFrom } = aims
+  const sizeMm = aims.size.heightMm
   return {
     ...{ steps, contrast, warmth, turn, sheen, shadow, light, lift },
     ...{ bounce, softness, spacing, sizeMm, seenFrom },
-    shadowTint: shadow === 'paint' ? tintOf(plan.shadowPaint) : undefined,
-    lightTint: light === 'paint' ? tintOf(plan.lightPaint) : undefined,
+    shadowTint: shadow === 'paint' ? tintOf(aims.shadowPaint) : undefined,
+    lightTint: light === 'paint' ? tintOf(aims.lightPaint) : undefined,
   }
 }

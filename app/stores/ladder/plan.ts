@@ -9,7 +9,8 @@ import type {
   Target,
 } from '../../../core'
 import type { RecipeJob } from '../../workers/recipeWorker'
-import { moodOf } from './mood'
+import { aimsOf, moodOf } from './mood'
+import type { Aims } from './mood'
 
 /** How a plan wants its steps mixed; nothing where each is mixed on its own. */
 export function mixingOf(plan: FigurePlan): Mixing | undefined {
@@ -23,18 +24,18 @@ export function mixingOf(plan: FigurePlan): Mixing | undefined {
  * What every step of a figure's ladder aims at, the deepest first.
  * @param form what shares are measured on; head and shoulders when not given.
  */
-export const targetsOf = (plan: FigurePlan, base: Spectrum, form?: FormSamples): Target[] =>
-  ladderTargets(base, moodOf(plan), {
+export const targetsOf = (aims: Aims, base: Spectrum, form?: FormSamples): Target[] =>
+  ladderTargets(base, moodOf(aims), {
     form,
-    key: plan.key && { ...plan.key },
-    moved: plan.moved,
+    key: aims.key && { ...aims.key },
+    moved: aims.moved,
   })
 
 /** The ladder of a second light from the other side; both meet at the base. */
-export const otherTargetsOf = (plan: FigurePlan, base: Spectrum): Target[] =>
-  plan.otherWarmth === undefined
+export const otherTargetsOf = (aims: Aims, base: Spectrum): Target[] =>
+  aims.otherWarmth === undefined
     ? []
-    : ladderTargets(base, { ...moodOf(plan), warmth: plan.otherWarmth })
+    : ladderTargets(base, { ...moodOf(aims), warmth: aims.otherWarmth })
 
 /** A ladder to be mixed: its own steps first, then steps that are each mixed on their own. */
 export interface LadderJob extends Omit<RecipeJob, 'patienceMs'> {
@@ -62,6 +63,6 @@ export const jobOf = (
 
 /** The job of a figure that is not the chosen one. */
 export function jobOfFigure(figure: Figure, paints: Paint[]): { job: LadderJob; steps: Target[] } {
-  const steps = targetsOf(figure.plan, baseReflectance(figure.tone))
+  const steps = targetsOf(aimsOf(figure), baseReflectance(figure.tone))
   return { steps, job: jobOf(figure.plan, paints, steps) }
 }

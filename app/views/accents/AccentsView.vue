@@ -15,10 +15,10 @@ import ColourPatch from '../../parts/ColourPatch.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import { screenColour } from '../../parts/screenColour'
-import ViewHead from '../../parts/ViewHead.vue'
+import FigureHead from '../../parts/FigureHead.vue'
 import { useAccents } from '../../stores/accents'
 import { paintOf, withPaints } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import type { AccentReply, SmallReply } from '../../workers/coatsWorker'
 import AccentCard from './AccentCard.vue'
 import { outline, placeShapes } from './places'
@@ -59,7 +59,7 @@ const cards = computed(() =>
     if (!zone) return []
     const seen = distances[store.plan.seenFrom ?? usual.seenFrom]
     const reads = accent
-      ? readsAt(accent.shift, (store.plan.sizeMm ?? usual.sizeMm) * PLACE_SHARE, seen.cm)
+      ? readsAt(accent.shift, store.figure.size.heightMm * PLACE_SHARE, seen.cm)
       : 0
     return [{ zone, accent, reads, seen: seen.name, warning: accent && warningFor(accent) }]
   }),
@@ -91,7 +91,7 @@ function press(event: KeyboardEvent, key: string): void {
 
 <template>
   <main class="view">
-    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · accents`" />
+    <FigureHead room="accents" />
     <SideLayout :side="330">
       <FigureRail />
       <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">

@@ -4,22 +4,33 @@ import { computed } from 'vue'
 import { evenings, toneLab } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
 import { useBench } from '../../stores/bench/bench'
+import { useProject } from '../../stores/project/project'
 import { wellOf } from './useKept'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()
+const store = useProject()
 const LANE = 22
 const WIDTH = 860
 const LEFT = 26
 const lanes = computed(() => {
-  const figures = [...new Set(bench.plan.moves.map(({ move }) => move.figure))]
-  return figures
-    .sort((one, other) => Number(one) - Number(other))
+  const byLane = new Map<string, typeof bench.plan.moves>()
+  for (const scheduled of bench.plan.moves) {
+    const { figure, copy } = scheduled.move
+    const key = JSON.stringify([figure, copy])
+    byLane.set(key, [...(byLane.get(key) ?? []), scheduled])
+  }
+  const ofOpen = (moves: typeof bench.plan.moves) => moves[0]!.move.figure === store.figure.id
+  return [...byLane]
+    .sort(
+      ([, one], [, other]) =>
+        Number(ofOpen(other)) - Number(ofOpen(one)) || one[0]!.move.copy - other[0]!.move.copy,
+    )
     .slice(0, 12)
-    .map((figure) => ({
-      figure,
-      name: Number(figure) > 0 ? figure : bench.nameOf(figure)[0]!,
-      moves: bench.plan.moves.filter(({ move }) => move.figure === figure),
+    .map(([key, moves]) => ({
+      key,
+      name: ofOpen(moves) ? String(moves[0]!.move.copy) : bench.nameOf(moves[0]!.move)[0]!,
+      moves,
     }))
 })
 const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEFT, WIDTH - 8]))
@@ -34,7 +45,7 @@ const time = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`
 const eveningMin = computed(() => bench.state.eveningMin ?? 150)
 const sittings = computed(() => evenings(bench.plan.moves, eveningMin.value).length)
-const many = computed(() => bench.state.many + bench.along.length)
+const many = computed(() => bench.atOnce + bench.along.length)
 const words = computed(
   () =>
     `${time(bench.plan.totalMin)} for ${many.value} ${many.value === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
@@ -55,7 +66,7 @@ const words = computed(
         <line class="grid" :x1="x(h)" :x2="x(h)" y1="0" :y2="lanes.length * LANE" />
         <text :x="x(h)" :y="lanes.length * LANE + 16" text-anchor="middle">{{ h }}</text>
       </g>
-      <g v-for="(lane, n) in lanes" :key="lane.figure">
+      <g v-for="(lane, n) in lanes" :key="lane.key">
         <text x="2" :y="n * LANE + 15">{{ lane.name }}</text>
         <g v-for="{ move, startMin, endMin } in lane.moves" :key="move.id">
           <line

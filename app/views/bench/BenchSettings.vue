@@ -1,16 +1,20 @@
 <script setup lang="ts">
+import { ElInputNumber } from 'element-plus'
 import { computed, ref } from 'vue'
-import { coatKinds, evenings, formatCalendar } from '../../../core'
+import { coatKinds, evenings, formatCalendar, mostOf } from '../../../core'
 import type { CoatKind } from '../../../core'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** What is on the bench, for how long, in what air; the evenings as a calendar; habits that were learnt. */
 const bench = useBench()
 const store = useProject()
 const EVENING = 150
 const others = computed(() => store.project.figures.filter(({ id }) => id !== store.figure.id))
+const setAtOnce = (atOnce: number | undefined): void => {
+  if (atOnce !== undefined) bench.set({ atOnce })
+}
 const number = (event: Event, least: number, most: number): number =>
   Math.min(most, Math.max(least, Math.round(Number((event.target as HTMLInputElement).value))))
 function alongside(id: string, on: boolean): void {
@@ -37,7 +41,7 @@ function calendar(): void {
         start,
         minutes: moves.at(-1)!.endMin - moves[0]!.startMin,
         title: `Painting ${store.figure.name}, ${i + 1}`,
-        lines: moves.map(({ move }) => `${bench.nameOf(move.figure)}: ${move.words}`),
+        lines: moves.map(({ move }) => `${bench.nameOf(move)}: ${move.words}`),
       }
     })
     saveFile(fileName(store.figure.name, 'ics'), formatCalendar(sittings), 'text/calendar')
@@ -60,14 +64,14 @@ const learnt = computed(() => {
 
 <template>
   <label>
-    Figures in rotation
-    <input
-      class="text-field wide"
-      type="number"
-      min="1"
-      max="40"
-      :value="bench.state.many"
-      @change="bench.set({ many: number($event, 1, 40) })"
+    In rotation, of {{ store.figure.many }}
+    <ElInputNumber
+      :model-value="bench.atOnce"
+      :min="1"
+      :max="Math.min(store.figure.many, mostOf.atOnce)"
+      :precision="0"
+      aria-label="Figures in rotation"
+      @update:model-value="setAtOnce"
     />
   </label>
   <details>

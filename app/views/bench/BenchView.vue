@@ -7,9 +7,8 @@ import DropBeads from '../../parts/DropBeads.vue'
 import PutRight from '../../parts/PutRight.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
-import ViewHead from '../../parts/ViewHead.vue'
+import FigureHead from '../../parts/FigureHead.vue'
 import { useBench } from '../../stores/bench/bench'
-import { useProject } from '../../stores/project'
 import BenchLanes from './BenchLanes.vue'
 import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
@@ -19,7 +18,6 @@ import { useKept, wellOf } from './useKept'
 import type { Made } from './useKept'
 
 /** One move at a time, readable at arm's length; one key forward, one key back. */
-const store = useProject()
 const bench = useBench()
 const open = ref<'note' | 'measure'>()
 const coat = computed(() => (bench.now ? bench.coatOf(bench.now.move) : undefined))
@@ -30,7 +28,7 @@ const hazards = computed(() => [
 /** An undercoat is mostly sprayed; an airbrush always is. */
 const spraying = computed(() => {
   if (coat.value?.kind === 'airbrush') return cautionFor('spraying', hazards.value)
-  return bench.now?.move.id.endsWith(' undercoat')
+  return bench.now?.move.of.kind === 'undercoat'
     ? `From a can or an airbrush? ${cautionFor('spraying', [])}`
     : ''
 })
@@ -65,14 +63,15 @@ function written(made: Made): void {
 
 <template>
   <main ref="room" class="view" tabindex="-1">
-    <ViewHead :title="store.figure.name" note="at the bench" />
+    <FigureHead room="at the bench" />
     <SideLayout :side="280">
       <FigureRail />
       <section v-if="bench.now" class="now" aria-label="Now" aria-live="polite">
         <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
         <div class="what">
           <p class="which">
-            {{ bench.nameOf(bench.now.move.figure) }} · {{ bench.left }} moves left
+            {{ bench.nameOf(bench.now.move) }} · {{ bench.left }}
+            {{ bench.left === 1 ? 'move' : 'moves' }} left
           </p>
           <h2>{{ bench.now.move.words }}</h2>
           <p v-if="bench.now.mixes && coat" class="mix">
@@ -95,7 +94,7 @@ function written(made: Made): void {
         <button type="button" class="primary big" :disabled="!bench.now" @click="bench.next">
           Done, go on <kbd>Space</kbd>
         </button>
-        <button type="button" class="plain big" :disabled="!bench.done.size" @click="bench.back">
+        <button type="button" class="plain big" :disabled="!bench.last" @click="bench.back">
           Back <kbd>⌫</kbd>
         </button>
         <button type="button" class="plain big" @click="bench.dry">It dries <kbd>D</kbd></button>
@@ -122,7 +121,7 @@ function written(made: Made): void {
       </section>
       <section v-if="bench.following.length" aria-label="Then" class="then">
         <p v-for="{ move, mixes } in bench.following" :key="move.id">
-          <span class="soft">{{ bench.nameOf(move.figure) }}</span> {{ move.words
+          <span class="soft">{{ bench.nameOf(move) }}</span> {{ move.words
           }}<span v-if="mixes" class="soft">; mix first</span>
         </p>
       </section>

@@ -23,7 +23,7 @@ const minutes = (ms: number): string => {
     <button v-if="asks && bench.timers.length" type="button" class="plain" @click="allow">
       Tell me when it is dry
     </button>
-    <div v-for="timer in bench.timers" :key="timer.move" class="timer">
+    <div v-for="timer in bench.timers" :key="timer.key" class="timer">
       <b class="numbers" :class="{ dry: timer.leftMs <= 0 }">
         {{ timer.leftMs > 0 ? minutes(timer.leftMs) : 'dry' }}
       </b>
@@ -32,7 +32,7 @@ const minutes = (ms: number): string => {
         type="button"
         class="plain"
         :aria-label="`Put the timer of ${timer.words} away`"
-        @click="bench.stopTimer(timer.move)"
+        @click="bench.stopTimer(timer.key)"
       >
         Put away
       </button>

@@ -4,7 +4,7 @@ import { counted, formatShoppingNote, formatStockCsv, stockFor } from '../../../
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
 import { nameOf } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** What the mixes to come need against what is left in the bottles; what runs out first stands first. */
 const bench = useBench()

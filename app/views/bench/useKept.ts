@@ -1,11 +1,12 @@
 import { ref, shallowRef, watch } from 'vue'
-import { deltaE00, labOf, mixPaints, opaqueReflectance, predictMix } from '../../../core'
+import { deltaE00, labOf, longest, mixPaints, opaqueReflectance, predictMix } from '../../../core'
 import type { Lab, LogEntry, StackCoat } from '../../../core'
 import { useBench } from '../../stores/bench/bench'
-import { useProject } from '../../stores/project'
+import { newId } from '../../stores/newId'
+import { useProject } from '../../stores/project/project'
 
 /** What the painter says of a well that was mixed. */
-export type Made = Omit<LogEntry, 'id' | 'at' | 'figure' | 'what' | 'predicted'>
+export type Made = Omit<LogEntry, 'id' | 'at' | 'figure' | 'who' | 'what' | 'of' | 'predicted'>
 
 /** A well that came out too far from what it should be. */
 interface Off {
@@ -37,18 +38,18 @@ export function useKept(coat: () => StackCoat | undefined) {
     const paints = new Map(planned.parts.map(({ paint }) => [paint.id, paint]))
     const real = made.parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops }))
     const { L, a, b } = predictMix(real).lab
-    const name =
-      store.project.figures.find(({ id }) => id === now.move.figure)?.name ??
-      `${store.figure.name}, ${now.move.figure}`
-    store.addToLog({
-      id: `${Date.now()}-${Math.round(1e6 * Math.random())}`,
+    const written = store.addToLog({
+      id: newId(),
       at: new Date().toISOString(),
-      figure: name.slice(0, 120),
-      what: now.move.words,
+      figure: now.move.figure,
+      who: bench.nameOf(now.move).slice(0, longest.name),
+      what: now.move.words.slice(0, longest.words),
+      of: now.move.of,
       kind: planned.kind,
       predicted: { L, a, b },
       ...made,
     })
+    if (!written) return
     const aim = wellOf(planned)
     const by = made.real ? deltaE00(aim, made.real) : 0
     off.value =

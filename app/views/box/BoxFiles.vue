@@ -12,7 +12,7 @@ import {
 } from '../../../core'
 import type { Measurement } from '../../../core'
 import { fileName, saveFile } from '../../parts/files/saveFile'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** The box as files: own paints whole, or how all paints look for other programs. */
 const store = useProject()

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
+import { ElSwitch } from 'element-plus'
 import { computed, ref } from 'vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import BoxFiles from './BoxFiles.vue'
 import PaintDetail from './detail/PaintDetail.vue'
 import BoxFilters from './list/BoxFilters.vue'
@@ -22,10 +23,10 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
   <main class="view">
     <ViewHead
       title="Box"
-      :note="`${store.paintsIn.length} of ${store.paints.length} paints in the plan`"
+      :note="`${store.inCommission.length} of ${store.paints.length} paints in the plan${store.project.ownedOnly ? ', only owned ones' : ''}`"
     >
-      <RouterLink to="/box/card" class="plain way">Swatch card</RouterLink>
-      <RouterLink to="/box/add" class="plain way">Add a paint</RouterLink>
+      <RouterLink :to="{ name: 'Swatch card' }" class="plain way">Swatch card</RouterLink>
+      <RouterLink :to="{ name: 'Add a paint' }" class="plain way">Add a paint</RouterLink>
     </ViewHead>
     <div class="body">
       <div class="main">
@@ -46,6 +47,14 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
             your own can be measured. Choose a strip to see what it is like, what is left of it and
             how to handle it.
           </p>
+          <label class="owned">
+            <ElSwitch
+              :model-value="store.project.ownedOnly ?? false"
+              aria-label="Only bottles I own"
+              @update:model-value="store.setOwnedOnly(Boolean($event))"
+            />
+            mix only from bottles I own
+          </label>
           <BoxFiles />
         </template>
       </aside>
@@ -88,6 +97,12 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
 }
 .key {
   font-size: 14px;
+}
+.owned {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 15px;
 }
 .way {
   color: inherit;

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { deltaE00, labOf, mixPaints, opaqueReflectance, starterPaints } from '../../../core'
 import { paintOf } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { useNewPaint } from './add/useNewPaint'
 import { sorts, useBoxList } from './list/useBoxList'
 

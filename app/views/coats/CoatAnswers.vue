@@ -15,7 +15,7 @@ import type { LightPlace } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
 import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { latestOnly } from '../../workers/latestOnly'
 import type { CoatsApi, GlazeReply, OverLightReply } from '../../workers/coatsWorker'
 

@@ -3,7 +3,7 @@ import { coatKindKeys, coatKinds, finishes, ladderRoles, places, thinners } from
 import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { mixWords, placeWords, roleWords } from '../../parts/coatWords'
 
 /** What one coat is made of and where it goes. */

@@ -4,9 +4,11 @@ import Sortable from 'sortablejs'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
 import { cautionFor, coatKinds } from '../../../core'
 import type { FigureStack } from '../../../core'
+import { newId } from '../../stores/newId'
 import { useCoats } from '../../stores/coats'
-import { isKnown, paintOf } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { paintColours } from '../../parts/paintColours'
+import { isKnown, nameOf, paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project/project'
 import CoatFields from './CoatFields.vue'
 
 /** The coats in the order they are laid; dragged, or moved by keys, and changed in place. */
@@ -23,7 +25,7 @@ function put(changed: Coat[], tag = ''): void {
 const change = (at: number, made: Partial<Coat>): void =>
   put(
     rows.value.map((coat, i) => (i === at ? { ...coat, ...made } : coat)),
-    `coat ${at} ${Object.keys(made).join()}`,
+    `coat ${rows.value[at]!.id} ${Object.keys(made).join()}`,
   )
 function move(from: number, to: number): void {
   if (to < 0 || to >= rows.value.length || to === from) return
@@ -44,9 +46,22 @@ function keys(event: KeyboardEvent, at: number): void {
 }
 const remove = (at: number): void => put(rows.value.filter((_, i) => i !== at))
 const add = (): void => {
-  put([...rows.value, { kind: 'glaze', mix: 'half-light', place: 'all' }])
+  put([...rows.value, { id: newId(), kind: 'glaze', mix: 'half-light', place: 'all' }])
   chosen.value = rows.value.length - 1
 }
+const byLightness = computed(() =>
+  [...store.paintsIn].sort(
+    (one, other) => paintColours(one).masstone.L - paintColours(other).masstone.L,
+  ),
+)
+const darkest = computed(() => byLightness.value[0]?.id ?? 'carbon-black')
+const lightest = computed(() => byLightness.value.at(-1)?.id ?? 'titanium-white')
+/** Bottles that are in, and what the undercoat is now. */
+const undercoats = computed(() => {
+  const { under } = coats.plan
+  const now = under.kind === 'flat' ? under.paint : under.dark
+  return [...new Set([now, ...store.paintsIn.map(({ id }) => id)])]
+})
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 const cautionOf = ({ kind, mix }: Coat): string => {
   if (kind !== 'airbrush') return ''
@@ -85,11 +100,11 @@ onBeforeUnmount(() => sortable?.destroy())
           coats.set({
             under:
               valueOf($event) === 'flat'
-                ? { kind: 'flat', paint: 'burnt-umber' }
+                ? { kind: 'flat', paint: darkest }
                 : {
                     kind: 'sketch',
-                    dark: 'carbon-black',
-                    light: 'titanium-white',
+                    dark: darkest,
+                    light: lightest,
                     strength: 0.85,
                     elevation: 60,
                   },
@@ -114,13 +129,13 @@ onBeforeUnmount(() => sortable?.destroy())
           })
         "
       >
-        <option v-for="{ id, name } in store.paints" :key="id" :value="id">{{ name }}</option>
+        <option v-for="id in undercoats" :key="id" :value="id">{{ nameOf(id) }}</option>
       </select>
     </div>
     <ol ref="list">
       <li
         v-for="(coat, i) in rows"
-        :key="`${i} ${coat.kind}`"
+        :key="coat.id"
         tabindex="0"
         :aria-label="`Coat ${i + 1}, ${coatKinds[coat.kind].name}; Alt with up or down moves it`"
         :class="{ chosen: chosen === i }"

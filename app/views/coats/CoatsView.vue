@@ -4,20 +4,19 @@ import type { LightPlace } from '../../../core'
 import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
-import ViewHead from '../../parts/ViewHead.vue'
+import FigureHead from '../../parts/FigureHead.vue'
 import { useCoats } from '../../stores/coats'
-import { useProject } from '../../stores/project'
 import CoatAnswers from './CoatAnswers.vue'
 import CoatList from './CoatList.vue'
 import FilmFactors from './FilmFactors.vue'
 import MethodList from './MethodList.vue'
+import MissingBottles from './MissingBottles.vue'
 import StrataPicture from './StrataPicture.vue'
 
 /** What draws the form is large; the rest of the room need not wait for it. */
 const FormCanvas = later(() => import('../ladder/form/FormCanvas.vue'))
 
 /** The stack from undercoat to last glaze: what thin paint does over what is there. */
-const store = useProject()
 const coats = useCoats()
 const where = ref<LightPlace>('middle')
 const chosen = ref(0)
@@ -30,12 +29,17 @@ const ends = computed(() =>
 
 <template>
   <main class="view">
-    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · coats`" />
+    <FigureHead room="coats" />
     <SideLayout :side="300">
       <FigureRail />
       <p v-if="coats.trouble" role="alert">
         The stack cannot be shown: {{ coats.trouble }}. Choose another mix, or put the paint back.
       </p>
+      <MissingBottles
+        :missing="coats.missing"
+        what="This stack"
+        @stand-in="coats.standIn($event)"
+      />
       <StrataPicture v-if="coats.layers" v-model="where" :chosen="chosen" />
       <CoatList v-model="chosen" />
       <FilmFactors />

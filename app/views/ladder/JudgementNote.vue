@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { judgeLadder } from '../../../core'
 import type { Mend } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** What a practised eye would say, each with the change that mends it. */
 const store = useProject()

@@ -4,9 +4,8 @@ import { useRoute } from 'vue-router'
 import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
-import ViewHead from '../../parts/ViewHead.vue'
+import FigureHead from '../../parts/FigureHead.vue'
 import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project'
 import JudgementNote from './JudgementNote.vue'
 import LightPanel from './settings/LightPanel.vue'
 import MixingPanel from './settings/MixingPanel.vue'
@@ -16,7 +15,6 @@ import ColourStrip from './steps/ColourStrip.vue'
 import OtherLight from './steps/OtherLight.vue'
 import StepGrid from './steps/StepGrid.vue'
 
-const store = useProject()
 const ladder = useLadder()
 const route = useRoute()
 
@@ -44,7 +42,7 @@ const shown = computed<Shown | undefined>(() => {
 
 <template>
   <main class="view">
-    <ViewHead :title="store.figure.name" :note="`${store.figure.note} · ${store.figure.scale}`" />
+    <FigureHead />
     <SideLayout :side="272">
       <FigureRail />
       <nav class="parts" aria-label="Of this ladder">

@@ -5,14 +5,19 @@ const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyl
 
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { deltaE00, remixed } from '../../../core'
+import { deltaE00, longest, remixed } from '../../../core'
 import type { LogEntry } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { photoOf } from '../../stores/photos'
-import { useProject } from '../../stores/project'
+import { photoOf } from '../../stores/vault/photos'
+import { useProject } from '../../stores/project/project'
 
 /** One mix: predicted and real, its picture, mixed again for another amount, or kept as a target. */
-const props = defineProps<{ entry: LogEntry; names: ReadonlyMap<string, string> }>()
+const props = defineProps<{
+  entry: LogEntry
+  names: ReadonlyMap<string, string>
+  /** The figure as it is called now. */
+  who: string
+}>()
 const store = useProject()
 const off = computed(() =>
   props.entry.real ? deltaE00(props.entry.predicted, props.entry.real) : undefined,
@@ -31,7 +36,7 @@ const again = computed(() => {
 const kept = ref(false)
 function keep(): void {
   const { L, a, b } = props.entry.real ?? props.entry.predicted
-  const name = `from the log: ${props.entry.what}`.slice(0, 80)
+  const name = `from the log: ${props.entry.what}`.slice(0, longest.shortName)
   store.keepTones([{ name, tone: { kind: 'hide', lab: { L, a, b } } }])
   kept.value = true
 }
@@ -57,7 +62,7 @@ onBeforeUnmount(forget)
     </span>
     <div>
       <b>{{ entry.what }}</b>
-      <span class="soft who">{{ entry.figure }} · {{ dated }}</span>
+      <span class="soft who">{{ who }} · {{ dated }}</span>
       <span class="mix">
         {{ words(entry.parts)
         }}<template v-if="entry.thinner !== undefined">, thinned {{ entry.thinner }} : 1</template

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { deltaE00 } from '../../../core'
+import { deltaE00, whoOf } from '../../../core'
 import type { LogEntry } from '../../../core'
 import OffByTime from '../../charts/OffByTime.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { allPaints } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import LogRow from './LogRow.vue'
 import SittingCompare from './SittingCompare.vue'
 import TeachBox from './TeachBox.vue'
@@ -18,21 +18,24 @@ const names = computed(() => new Map(allPaints().map(({ id, name }) => [id, name
 const mixOf = ({ parts }: LogEntry): string =>
   parts.map(({ paint, drops }) => `${drops} ${names.value.get(paint) ?? paint}`).join(' + ')
 const all = computed(() => [...store.log].reverse())
-/** The figure an entry tells of, without its number in the rotation. */
-const nameIn = (figure: string): string => figure.replace(/, \d+$/, '')
+const nameOfEntry = computed(() => whoOf(store.project.figures))
+/** What the entries of one figure have in common: its id, or the name it had where it was never known. */
+const figureIn = ({ figure, who }: LogEntry): string => figure ?? who
 const who = ref('')
-const figures = computed(() => [...new Set(all.value.map(({ figure }) => nameIn(figure)))].sort())
+const figures = computed(() =>
+  [...new Map(all.value.map((entry) => [figureIn(entry), nameOfEntry.value(entry)]))].sort(
+    ([, one], [, other]) => one.localeCompare(other),
+  ),
+)
 const PAGE = 60
 const most = ref(PAGE)
 const print = (): void => globalThis.print()
 const shown = computed(() => {
   const wanted = word.value.trim().toLowerCase()
-  const told = who.value
-    ? all.value.filter(({ figure }) => nameIn(figure) === who.value)
-    : all.value
+  const told = who.value ? all.value.filter((entry) => figureIn(entry) === who.value) : all.value
   if (!wanted) return told
   return told.filter((entry) =>
-    `${entry.figure} ${entry.what} ${mixOf(entry)} ${entry.at} ${entry.note ?? ''}`
+    `${nameOfEntry.value(entry)} ${entry.what} ${mixOf(entry)} ${entry.at} ${entry.note ?? ''}`
       .toLowerCase()
       .includes(wanted),
   )
@@ -61,7 +64,7 @@ const points = computed(() =>
             Story of
             <select v-model="who" class="text-field">
               <option value="">all figures</option>
-              <option v-for="name in figures" :key="name" :value="name">{{ name }}</option>
+              <option v-for="[key, name] in figures" :key="key" :value="key">{{ name }}</option>
             </select>
           </label>
           <button type="button" class="plain" @click="print">Print it</button>
@@ -76,7 +79,13 @@ const points = computed(() =>
           </label>
         </div>
         <ol>
-          <LogRow v-for="entry in page" :key="entry.id" :entry="entry" :names="names" />
+          <LogRow
+            v-for="entry in page"
+            :key="entry.id"
+            :entry="entry"
+            :names="names"
+            :who="nameOfEntry(entry)"
+          />
         </ol>
         <button v-if="shown.length > page.length" type="button" class="plain" @click="most += PAGE">
           Show {{ Math.min(PAGE, shown.length - page.length) }} more of {{ shown.length }}

@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, toRaw } from 'vue'
 import { recordOf } from '../../../core'
 import type { Learnt } from '../../../core'
 import { allPaints } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import type { LearnApi } from '../../workers/learnWorker'
 
 /** Readings in the log improve the paints in them: shown first, taken over on a word, undone by undo. */

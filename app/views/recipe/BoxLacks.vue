@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shallowRef, toRaw, watch } from 'vue'
 import type { Lab } from '../../../core'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { boxThread } from '../../workers/boxThread'
 import type { WishAnswer } from '../../workers/boxWorker'
 

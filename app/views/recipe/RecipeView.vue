@@ -50,14 +50,14 @@ const proof = computed(() => {
 <template>
   <main>
     <ViewHead :title="`${store.figure.name.split(',')[0]}: ${shown.name}`" note="one step’s recipe">
-      <RouterLink to="/ladder" class="plain back">Back to the ladder</RouterLink>
+      <RouterLink :to="{ name: 'Ladder' }" class="plain back">Back to the ladder</RouterLink>
     </ViewHead>
     <SideLayout :side="380">
       <nav class="steps" aria-label="Steps">
         <RouterLink
           v-for="one in ladder.steps"
           :key="one.key"
-          :to="`/ladder/${one.key}`"
+          :to="{ name: 'Recipe', params: { step: one.key } }"
           replace
           :aria-current="one.key === shown.key ? 'page' : undefined"
         >

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import type { useRecipe } from './useRecipe'
 
 /** Limits and wishes of the search. */

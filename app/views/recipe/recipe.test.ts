@@ -6,7 +6,7 @@ import type { EffectScope } from 'vue'
 import { deltaE00, predictMix } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { paintOf } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { usePath } from '../ladder/path/usePath'
 import { useRecipe } from './useRecipe'
 
@@ -83,7 +83,7 @@ describe('the puddle path of the ladder', () => {
         .every((line) => names.some((name) => line.includes(name))),
     ).toBe(true)
     const { total } = path.answer.value!
-    store.setPlan({ figures: 20 })
+    store.setFigure(store.figure.id, { many: 20 })
     await until(() => path.answer.value!.total > total).toBe(true)
     expect(path.amounts.value.figures).toBe(20)
     expect(path.trouble.value).toBe('')

@@ -4,7 +4,7 @@ import { alternatives, steadinessOf, whatPaintsBring, wayInWords } from '../../.
 import type { Illuminant, Preference, Recipe, StepKey } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { paintOf, withPaints } from '../../stores/paints'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import { useRecipeSearch } from '../../stores/recipeSearch'
 
 const byCloseness = (recipes: Recipe[]): Recipe[] =>

@@ -10,7 +10,7 @@ import {
 } from '../../../core'
 import type { Gamut, HideTone, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** How this hide stands to the other hides of the commission; too close, and one is moved (T27). */
 const props = defineProps<{ gamut?: Gamut }>()

@@ -14,7 +14,7 @@ import {
 } from '../../../core'
 import type { Gamut, HideField, HideTone, Lab, Paint } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import HideNeighbours from './HideNeighbours.vue'
 import HideSliders from './HideSliders.vue'
 import FieldFrame from './FieldFrame.vue'
@@ -37,7 +37,7 @@ const tone = computed<HideTone>(() => {
   const { L, a, b } = toneLab(own)
   return { kind: 'hide', lab: { L, a, b } }
 })
-const set = (change: Partial<HideTone>, tag: string): void =>
+const set = (change: Partial<HideTone>, tag: string): boolean =>
   store.setTone({ ...toRaw(tone.value), ...change }, tag)
 
 const L = computed(() => tone.value.lab.L)
@@ -81,7 +81,7 @@ const place = computed<Place>(() => ({
   x: hue.value / 360,
   y: (L.value - HIDE_TOP_L) / (HIDE_BOTTOM_L - HIDE_TOP_L),
 }))
-const move = ({ x, y }: Place): void =>
+const move = ({ x, y }: Place): boolean =>
   set(
     { lab: possible(HIDE_TOP_L + y * (HIDE_BOTTOM_L - HIDE_TOP_L), chroma.value, x * 359.99) },
     'pin',

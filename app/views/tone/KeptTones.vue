@@ -4,7 +4,7 @@ import { formatTones, parseTones, toneLab } from '../../../core'
 import type { KeptTone } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { fileName, saveFile } from '../../parts/files/saveFile'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** Tones put by under a name: used on any figure, taken away as a file, brought back. */
 const store = useProject()

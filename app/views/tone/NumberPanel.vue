@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { deltaE00, fitSkin, labOf, lchOf, parseCgats, parseColour, toneLab } from '../../../core'
 import type { Lab, Measurement } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** A tone written as numbers, or read from an instrument's file. */
 const store = useProject()

@@ -3,10 +3,11 @@ import { computed, ref } from 'vue'
 import { MOST_MEGAPIXELS } from '../../../core'
 import type { Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
 import { usePicture } from '../../parts/picture/usePicture'
 import type { PictureTool } from '../../parts/picture/usePicture'
+import KeepPicture from './KeepPicture.vue'
 import { fitWords } from './words'
 
 /** From a photograph to tones: show what is neutral, choose the skin, take what was found. */
@@ -35,10 +36,10 @@ const assumption = computed(() =>
 
 function take(files: FileList | null | undefined): void {
   const file = files?.[0]
-  if (file) void store.open(file)
+  if (file) void store.open(file, project.figure.id)
   if (input.value) input.value.value = ''
 }
-const asHide = ({ L, a, b }: Lab): void => project.setTone({ kind: 'hide', lab: { L, a, b } })
+const asHide = ({ L, a, b }: Lab): boolean => project.setTone({ kind: 'hide', lab: { L, a, b } })
 const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide'))
 </script>
 
@@ -65,9 +66,10 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
       <button type="button" class="primary" @click="input?.click()">Open a picture…</button>
       <p class="soft">
         JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine: nothing
-        is sent anywhere, and it is gone when the tab closes.
+        is sent anywhere, and it is gone when the tab closes unless you keep it.
       </p>
     </div>
+    <KeepPicture :shown="store.picture !== undefined" />
     <p v-if="store.progress !== undefined" role="status">
       Opening… <progress :value="store.progress" max="1" />
     </p>

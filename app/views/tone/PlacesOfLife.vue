@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { labOf, typologyOf, zonesOf } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { screenColour } from '../../parts/screenColour'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** One figure's places of life, edge to edge; all from the same model as its base. */
 const store = useProject()

@@ -15,7 +15,7 @@ import {
 } from '../../../core'
 import type { SkinField, SkinTone, StateName } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 import FieldFrame from './FieldFrame.vue'
 import PinField from './PinField.vue'
 import type { Place } from './PinField.vue'
@@ -36,7 +36,7 @@ const isSkin = computed(() => store.figure.tone.kind === 'skin')
 const tone = computed<SkinTone>(() =>
   store.figure.tone.kind === 'skin' ? store.figure.tone : MIDDLE,
 )
-const set = (change: Partial<SkinTone>, tag: string): void =>
+const set = (change: Partial<SkinTone>, tag: string): boolean =>
   store.setTone({ ...toRaw(tone.value), ...change }, tag)
 
 const { field, trouble, ask } = useField<SkinTone, SkinField>(
@@ -56,7 +56,7 @@ const place = computed<Place>(() => ({
   x: placeOnAxis('blood', tone.value.blood),
   y: placeOnAxis('melanin', tone.value.melanin),
 }))
-const move = ({ x, y }: Place): void =>
+const move = ({ x, y }: Place): boolean =>
   set({ blood: valueOnAxis('blood', x), melanin: valueOnAxis('melanin', y) }, 'pin')
 
 const lab = computed(() => toneLab(tone.value))

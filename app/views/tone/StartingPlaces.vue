@@ -2,7 +2,7 @@
 import { toneLab } from '../../../core'
 import type { Tone } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** Named tones to start from, edge to edge. */
 defineProps<{ label: string; places: readonly { name: string; tone: Tone }[] }>()

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
-import ViewHead from '../../parts/ViewHead.vue'
-import { useProject } from '../../stores/project'
+import FigureHead from '../../parts/FigureHead.vue'
+import { useProject } from '../../stores/project/project'
 import HidePanel from './HidePanel.vue'
 import KeptTones from './KeptTones.vue'
 import NumberPanel from './NumberPanel.vue'
@@ -30,16 +30,16 @@ const way = computed(
 
 <template>
   <main>
-    <ViewHead :title="store.figure.name" :note="store.figure.note">
-      <RouterLink to="/ladder" class="plain next">To the ladder</RouterLink>
-    </ViewHead>
+    <FigureHead>
+      <RouterLink :to="{ name: 'Ladder' }" class="plain next">To the ladder</RouterLink>
+    </FigureHead>
     <SideLayout>
       <FigureRail />
       <nav class="ways" aria-label="Ways to decide the tone">
         <RouterLink
           v-for="{ key, name } in ways"
           :key="key"
-          :to="`/tone/${key}`"
+          :to="{ name: 'Tone', params: { way: key } }"
           :aria-current="way.key === key ? 'page' : undefined"
           replace
           >{{ name }}</RouterLink

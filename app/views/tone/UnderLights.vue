@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { baseReflectance, hexOfLab, labOf } from '../../../core'
 import type { Illuminant } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useProject } from '../../stores/project'
+import { useProject } from '../../stores/project/project'
 
 /** The base under the lights it will be seen in, each to an eye used to that light. */
 const store = useProject()

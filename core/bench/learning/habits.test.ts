@@ -17,20 +17,19 @@ it('a habit is the middle of at least three, so one slip does not make it', () =
 })
 
 it('what was learnt of drying goes into the run sheet, by kind of coat', () => {
-  const { plan } = lowTide([]).figures[0]!
+  const { size } = lowTide([]).figures[0]!
   const moves = (drying: object) =>
     runSheet(
       {
-        id: '1',
-        like: 'isaura',
-        name: 'Isaura',
-        sizeMm: plan.sizeMm ?? 54,
+        id: 'isaura',
+        copy: 1,
+        sizeMm: size.heightMm,
         accents: [],
         stack: {
           under: { kind: 'flat', paint: 'raw-umber' },
           coats: [
-            { kind: 'wash', mix: 'shade' },
-            { kind: 'glaze', mix: [['ultramarine', 1]] },
+            { id: 'a', kind: 'wash', mix: 'shade' },
+            { id: 'b', kind: 'glaze', mix: [['ultramarine', 1]] },
           ],
         },
       },

@@ -1,27 +1,36 @@
 import { expect, it } from 'vitest'
+import { moveKey } from '../moveOf'
+import type { MoveRef } from '../moveOf'
 import { remainingMoves } from './remaining'
 import { schedule } from './schedule'
 import type { BenchMove } from './request'
 
 const MINUTE = 60_000
 const NOON = Date.UTC(2026, 10, 25, 12)
-const chain = (figure: string): BenchMove[] =>
+const ref = (copy: number, coat: string): MoveRef => ({
+  figure: 'mei',
+  copy,
+  of: coat === 'undercoat' ? { kind: 'undercoat' } : { kind: 'coat', coat },
+})
+const chain = (copy: number): BenchMove[] =>
   ['undercoat', 'base', 'wash'].map((words, i) => ({
-    id: `${figure} ${words}`,
-    figure,
+    ...ref(copy, words),
+    id: moveKey(ref(copy, words)),
     words,
     workMin: 5,
     dryMin: 20 + i,
     ...(i > 0 ? { puddle: words } : {}),
   }))
-const chains = [chain('1'), chain('2')]
+const chains = [chain(1), chain(2)]
 
 it('what is done falls away; what was done lately still dries, by the clock or by its timer', () => {
   const half = {
-    done: ['1 undercoat', '2 undercoat', '1 base'],
-    doneAt: [NOON - 50 * MINUTE, NOON - 12 * MINUTE, NOON - 4 * MINUTE],
-    mixed: ['1 base'],
-    timers: [{ move: '2 undercoat', endsAt: NOON + 3 * MINUTE }],
+    done: [
+      { ...ref(1, 'undercoat'), at: NOON - 50 * MINUTE },
+      { ...ref(2, 'undercoat'), at: NOON - 12 * MINUTE },
+      { ...ref(1, 'base'), at: NOON - 4 * MINUTE, mixed: true },
+    ],
+    timers: [{ ...ref(2, 'undercoat'), endsAt: NOON + 3 * MINUTE }],
   }
   const left = remainingMoves(chains, half, NOON)
   expect(left.chains.map((moves) => moves.map(({ words }) => words))).toEqual([
@@ -32,32 +41,30 @@ it('what is done falls away; what was done lately still dries, by the clock or b
   expect(left.readyMin).toEqual([17, 3])
   expect(left.openedMin).toEqual({ base: -4 })
   const { moves } = schedule({ ...left, mixMin: 3, puddleLifeMin: 90 })
-  expect(moves.map(({ move, mixes }) => `${move.id}${mixes ? ', mixed' : ''}`)).toEqual([
-    '2 base',
-    '1 wash, mixed',
-    '2 wash',
-  ])
+  expect(
+    moves.map(({ move, mixes }) => `${move.copy} ${move.words}${mixes ? ', mixed' : ''}`),
+  ).toEqual(['2 base', '1 wash, mixed', '2 wash'])
   expect(moves[0]!.startMin).toBe(3)
 })
 
 it('a month later everything is dry and no puddle is open', () => {
   const old = {
-    done: ['1 undercoat', '1 base'],
-    doneAt: [NOON - 31 * 24 * 60 * MINUTE, NOON - 31 * 24 * 60 * MINUTE],
-    mixed: ['1 base'],
+    done: [
+      { ...ref(1, 'undercoat'), at: NOON - 31 * 24 * 60 * MINUTE },
+      { ...ref(1, 'base'), at: NOON - 31 * 24 * 60 * MINUTE, mixed: true },
+    ],
     timers: [],
   }
   const left = remainingMoves(chains, old, NOON)
   expect(left.readyMin).toEqual([0, 0])
   const { moves } = schedule({ ...left, mixMin: 3, puddleLifeMin: 90 })
-  expect(moves.find(({ move }) => move.id === '2 base')!.mixes).toBe(true)
+  expect(moves.find(({ move }) => move.copy === 2 && move.words === 'base')!.mixes).toBe(true)
   expect(remainingMoves(chains, { done: [], timers: [] }, NOON)).toEqual({
     chains,
     readyMin: [0, 0],
     openedMin: {},
   })
   // Work of an earlier version does not say when things were done.
-  expect(remainingMoves(chains, { done: ['1 undercoat'], timers: [] }, NOON).readyMin).toEqual([
-    0, 0,
-  ])
+  const undated = { done: [{ ...ref(1, 'undercoat'), at: 0 }], timers: [] }
+  expect(remainingMoves(chains, undated, NOON).readyMin).toEqual([0, 0])
 })

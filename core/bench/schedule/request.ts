@@ -1,7 +1,9 @@
+import type { MoveRef } from '../moveOf'
+
 /** One thing to do on a figure, in its order. */
-export interface BenchMove {
+export interface BenchMove extends MoveRef {
+  /** The move's key (`moveKey`): what it is of is said by `figure`, `copy` and `of`. */
   id: string
-  figure: string
   /** What is done. */
   words: string
   workMin: number

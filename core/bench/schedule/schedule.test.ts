@@ -8,7 +8,7 @@ const chainsOf = (figures: number, moves: () => number, dry: number): BenchMove[
   Array.from({ length: figures }, (_, f) =>
     Array.from({ length: moves() }, (_, m) => ({
       id: `${f}.${m}`,
-      figure: `${f}`,
+      ...{ figure: `${f}`, copy: 1, of: { kind: 'undercoat' as const } },
       words: '',
       workMin: 1 + Math.floor(10 * random()),
       dryMin: Math.floor(dry * random()),
@@ -127,7 +127,7 @@ describe('the schedule', () => {
   it('T24: three like figures in rotation keep the brush busy through thin layers; evenings are kept', () => {
     const layer = (i: number): BenchMove => ({
       id: `${i}`,
-      figure: 'x',
+      ...{ figure: 'x', copy: 1, of: { kind: 'undercoat' as const } },
       words: '',
       workMin: 6,
       dryMin: 10,

@@ -1,20 +1,20 @@
 import * as v from 'valibot'
 import { refused } from '../issues'
 import type { Reading } from '../issues'
+import { mostOf } from '../project/limits'
 import { issuesOf, jsonError } from '../json'
+import { id } from '../fields'
 import { bottleSchema, ownPaintSchema } from './schema'
 import type { Bottle, OwnPaint } from './schema'
-
-export const MOST_PAINTS = 1000
 
 const schema = v.object({
   format: v.literal('cobaltfinch-box', 'this is no box file; it says "cobaltfinch-box"'),
   version: v.literal(1, 'this program reads version 1'),
   paints: v.pipe(
     v.array(ownPaintSchema),
-    v.maxLength(MOST_PAINTS, `has more than ${MOST_PAINTS} paints`),
+    v.maxLength(mostOf.paints, `has more than ${mostOf.paints} paints`),
   ),
-  bottles: v.record(v.string(), bottleSchema),
+  bottles: v.record(id, bottleSchema),
 })
 
 export interface Box {

@@ -4,6 +4,7 @@ import { cautions } from '../../paint/cautions'
 import type { HazardKey } from '../../paint/paint'
 import { SPREAD_LENGTH } from '../../paint/uncertainty/spread'
 import { id, text, within } from '../fields'
+import { longest, mostOf, range } from '../project/limits'
 
 /** So many numbers in one text, parted by spaces; kept as text so that a large box stays light. */
 const numbers = (count: number, least: number, most: number) =>
@@ -22,9 +23,12 @@ const hazardKeys = Object.keys(cautions) as HazardKey[]
 /** A paint of the painter's own. */
 export const ownPaintSchema = v.object({
   id,
-  name: v.pipe(text(80), v.minLength(1, 'is empty')),
+  name: v.pipe(text(longest.shortName), v.minLength(1, 'is empty')),
   kind: v.picklist(paintKinds, `is no kind; allowed is ${paintKinds.join(', ')}`),
-  pigments: v.pipe(v.array(text(20)), v.maxLength(12, 'has more than 12 pigments')),
+  pigments: v.pipe(
+    v.array(text(longest.pigment)),
+    v.maxLength(mostOf.pigments, `has more than ${mostOf.pigments} pigments`),
+  ),
   opacity: v.picklist(opacityClasses, `is no class; allowed is ${opacityClasses.join(', ')}`),
   hazards: v.array(v.picklist(hazardKeys, `is no hazard; allowed is ${hazardKeys.join(', ')}`)),
   origin: v.picklist(['calibrated', 'estimated', 'mixed'], 'is no origin'),
@@ -37,17 +41,18 @@ export const ownPaintSchema = v.object({
 
 /** What is known of a bottle; for starter paints too. */
 export const bottleSchema = v.object({
-  ml: v.optional(within([0.1, 5000])),
-  dropsPerMl: v.optional(within([1, 200])),
-  leftMl: v.optional(within([0, 5000])),
+  /** The painter has this bottle; own paints are owned unless this says no. */
+  owned: v.optional(v.boolean()),
+  ml: v.optional(within(range.ml)),
+  dropsPerMl: v.optional(within(range.dropsPerMl)),
+  leftMl: v.optional(within(range.leftMl)),
   /** What was left when it was last looked at, and drops taken since. */
-  countedMl: v.optional(within([0, 5000])),
+  countedMl: v.optional(within(range.leftMl)),
   dropsSince: v.optional(within([0, 1e6])),
-  price: v.optional(within([0, 100000])),
-  place: v.optional(text(80)),
-  notes: v.optional(text(2000)),
+  price: v.optional(within(range.price)),
+  place: v.optional(text(longest.shortName)),
+  notes: v.optional(text(longest.note)),
 })
-
 export type OwnPaint = v.InferOutput<typeof ownPaintSchema>
 export type Bottle = v.InferOutput<typeof bottleSchema>
 

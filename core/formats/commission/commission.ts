@@ -2,18 +2,32 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import type { Zippable } from 'fflate'
 import { formatCgats } from '../cgats/format'
 import { formatLogCsv } from '../csv/log'
+import { whoOf } from '../project/whoOf'
 import { formatProject } from '../project/format'
 import { parseProject } from '../project/parse'
 import type { Project } from '../project/schema'
 import { refused } from '../issues'
 import type { Reading } from '../issues'
 
-/** A whole commission: the project, the photos its log names, and sculpts by figure as binary STL. */
+/** A whole commission: the project, and the pictures and sculpts (binary STL) that it names, by their ids. */
 export interface Commission {
   project: Project
   photos: ReadonlyMap<string, Uint8Array>
   sculpts: ReadonlyMap<string, Uint8Array>
 }
+
+/** Pictures that a project names: of its figures, and of mixes in its log. */
+export const photosOf = ({ figures, log }: Pick<Project, 'figures' | 'log'>): string[] => [
+  ...new Set([
+    ...figures.flatMap(({ picture }) => picture?.photo ?? []),
+    ...(log ?? []).flatMap(({ photo }) => photo ?? []),
+  ]),
+]
+
+/** Sculpts that a project names. */
+export const sculptsOf = ({ figures }: Pick<Project, 'figures'>): string[] => [
+  ...new Set(figures.flatMap(({ sculpt }) => sculpt ?? [])),
+]
 
 export const MOST_COMMISSION_BYTES = 500 * 1024 * 1024
 const PROJECT = 'project.json'
@@ -33,8 +47,8 @@ const about = (name: string): string =>
     'project.json   everything: figures, ladders, coats, own paints, log (UTF-8 JSON)',
     'log.csv        every mix, predicted and real, as a table',
     'readings.cgats readings of mixes, reflectance 380-730 nm (CGATS.17 text)',
-    'photos/        pictures, named as the log names them',
-    'sculpts/       own sculpts by figure (binary STL)',
+    'photos/        pictures of figures and of the log, named as the project names them',
+    'sculpts/       own sculpts (binary STL), named as the project names them',
     '',
   ].join('\n')
 
@@ -50,7 +64,7 @@ export function packCommission(
   const files: Zippable = {
     'about.txt': strToU8(about(project.name)),
     [PROJECT]: strToU8(formatProject(project)),
-    'log.csv': strToU8(formatLogCsv(log, nameOf)),
+    'log.csv': strToU8(formatLogCsv(log, nameOf, whoOf(project.figures))),
   }
   if (readings.length > 0) files['readings.cgats'] = strToU8(formatCgats(readings))
   for (const [id, bytes] of photos) files[`photos/${id}.${endingOf(bytes)}`] = [bytes, { level: 0 }]
@@ -58,11 +72,14 @@ export function packCommission(
   return zipSync(files, { level: 6 })
 }
 
-/** Reads a packed commission; what is wrong with it is said and nothing is half taken. */
+/**
+ * Reads a packed commission; what is wrong with it is said and nothing is half taken. A picture that was not in the
+ * browser that packed it is not in the zip either: that is named, and no reason to refuse the rest.
+ */
 export function unpackCommission(
   bytes: Uint8Array,
   paintIds: ReadonlySet<string>,
-): Reading<Commission> {
+): Reading<Commission & { missing: string[] }> {
   if (bytes.length > MOST_COMMISSION_BYTES)
     return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
   let size = 0
@@ -90,8 +107,9 @@ export function unpackCommission(
       }),
     )
   const photos = under('photos')
-  const missing = (reading.value.log ?? []).find(({ photo }) => photo && !photos.has(photo))
-  if (missing)
-    return refused('photos', `the picture ${missing.photo} of “${missing.what}” is missing`)
-  return { ok: true, value: { project: reading.value, photos, sculpts: under('sculpts') } }
+  const missing = photosOf(reading.value).filter((id) => !photos.has(id))
+  return {
+    ok: true,
+    value: { project: reading.value, photos, sculpts: under('sculpts'), missing },
+  }
 }

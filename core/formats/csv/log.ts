@@ -1,29 +1,36 @@
 import Papa from 'papaparse'
 import { deltaE00 } from '../../colour/deltaE00'
 import { mixInWords } from '../ladderRow'
-import type { LogEntry } from '../project/schema'
+import type { LogEntry } from '../project/benchSchema'
 
 const two = (value: number | undefined): string => value?.toFixed(2) ?? ''
 
-/** The log as CSV with named columns, oldest first; what was not measured is left empty. */
-export const formatLogCsv = (log: readonly LogEntry[], nameOf: (paint: string) => string): string =>
+/**
+ * The log as CSV with named columns, oldest first; what was not measured is left empty.
+ * @param nameOf name of a paint by id, `figureOf` of a figure; an entry whose figure has gone keeps the name it had.
+ */
+export const formatLogCsv = (
+  log: readonly LogEntry[],
+  nameOf: (paint: string) => string,
+  figureOf: (entry: LogEntry) => string,
+): string =>
   Papa.unparse(
-    log.map(({ at, figure, what, parts, thinner, predicted, real, note, minutes, photo }) => ({
-      at,
-      figure,
-      what,
-      mix: mixInWords(parts.map(({ paint, drops }) => ({ name: nameOf(paint), drops }))),
-      thinner: thinner ?? '',
-      predicted_L: two(predicted.L),
-      predicted_a: two(predicted.a),
-      predicted_b: two(predicted.b),
-      real_L: two(real?.L),
-      real_a: two(real?.a),
-      real_b: two(real?.b),
-      off_by: two(real && deltaE00(predicted, real)),
-      minutes: minutes ?? '',
-      photo: photo ?? '',
-      note: note ?? '',
+    log.map((entry) => ({
+      at: entry.at,
+      figure: figureOf(entry),
+      what: entry.what,
+      mix: mixInWords(entry.parts.map(({ paint, drops }) => ({ name: nameOf(paint), drops }))),
+      thinner: entry.thinner ?? '',
+      predicted_L: two(entry.predicted.L),
+      predicted_a: two(entry.predicted.a),
+      predicted_b: two(entry.predicted.b),
+      real_L: two(entry.real?.L),
+      real_a: two(entry.real?.a),
+      real_b: two(entry.real?.b),
+      off_by: two(entry.real && deltaE00(entry.predicted, entry.real)),
+      minutes: entry.minutes ?? '',
+      photo: entry.photo ?? '',
+      note: entry.note ?? '',
     })),
     { escapeFormulae: true, newline: '\n' },
   ) + '\n'

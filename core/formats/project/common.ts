@@ -1,20 +1,44 @@
 import * as v from 'valibot'
-import { id, whole, within } from '../fields'
+import { id, text, whole, within } from '../fields'
+import { longest, mostOf, range } from './limits'
 
-export const part = v.object({ paint: id, drops: whole(1, 99) })
+export const part = v.object({ paint: id, drops: whole(...range.drops) })
 
 /** One of some words; what it is stands in the message. */
 export const oneOf = <T extends string>(keys: readonly T[], what: string) =>
   v.picklist(keys, `is no ${what}; allowed is ${keys.join(', ')}`)
+
+/** At most so many of something; how many is in the message. */
+export const atMost = <T extends unknown[]>(most: number, what: string) =>
+  v.maxLength<T, number, string>(most, `has more than ${most} ${what}`)
+
+/** Text of at most so many letters that is not empty. */
+export const named = (most: number) => v.pipe(text(most), v.minLength(1, 'is empty'))
+
 /** Drops of paints. */
 export const parts = v.pipe(
   v.array(part),
   v.minLength(1, 'is empty'),
-  v.maxLength(40, 'has more than 40 parts'),
+  atMost(mostOf.parts, 'parts'),
 )
+
 /** A colour, or a difference of two. */
 export const lab = v.object({
   L: within([-200, 200]),
   a: within([-256, 256]),
   b: within([-256, 256]),
 })
+
+/** What a move at the bench is of. */
+export const moveOf = v.variant(
+  'kind',
+  [
+    v.object({ kind: v.literal('undercoat') }),
+    v.object({ kind: v.literal('coat'), coat: id }),
+    v.object({ kind: v.literal('accent'), place: text(longest.id) }),
+  ],
+  'is no known kind; allowed is "undercoat", "coat" or "accent"',
+)
+
+/** A time, ms since 1970. */
+export const time = whole(0, 1e14)

@@ -23,25 +23,32 @@ function whole(): Project {
     key: { azimuth: 20, elevation: 60 },
   })
   figure.stack = JSON.parse(
-    JSON.stringify({ method: key, under, coats }),
+    JSON.stringify({
+      method: key,
+      under,
+      coats: coats.map((coat, i) => ({ id: `c${i}`, ...coat })),
+    }),
   ) as Project['figures'][0]['stack']
   figure.stack!.films = { wash: { recess: 3, flat: 0.2, ridge: 0 } } as never
   Object.assign(figure.stack!.coats[0]!, { thinnedWith: 'medium', place: 'zone lower-lip' })
-  figure.stack!.coats.push({ kind: 'varnish', mix: 'base', finish: 'satin', place: 'left' })
-  figure.accents = ['cheek']
+  figure.stack!.coats.push({
+    id: 'last',
+    kind: 'varnish',
+    mix: 'base',
+    finish: 'satin',
+    place: 'left',
+  })
+  figure.accents = [{ id: 'a1', place: 'cheek' }]
   figure.bench = {
-    many: 3,
-    done: ['1 undercoat'],
-    timers: [{ move: '1 coat 0', words: 'dries', endsAt: 1e12 }],
+    atOnce: 3,
     along: ['bram'],
-    doneAt: [1e12],
-    mixed: ['1 undercoat'],
     dried: [{ kind: 'wash', reckonedMin: 25, tookMin: 14.5 }],
     eveningMin: 120,
     tolerance: 1.5,
   }
   figure.versions = [
     {
+      id: 'v1',
       name: 'first',
       at: '2026-11-25',
       plan: figure.plan,
@@ -52,8 +59,10 @@ function whole(): Project {
     {
       id: 'a',
       at: '2026-11-25',
-      figure: 'x',
+      figure: 'mei',
+      who: 'Mei',
       what: 'base',
+      of: { kind: 'coat', coat: 'c0' },
       parts,
       predicted: lab,
       kind: 'wash',
@@ -64,6 +73,20 @@ function whole(): Project {
       reflectance: new Array<number>(36).fill(0.4),
     },
   ]
+  const of = { kind: 'accent', place: 'cheek' } as const
+  project.done = [
+    { figure: figure.id, copy: 1, of: { kind: 'undercoat' }, at: 1e12, mixed: true },
+    { figure: figure.id, copy: 3, of, at: 0 },
+  ]
+  project.timers = [{ figure: figure.id, copy: 1, of, words: 'dries', endsAt: 1e12 }]
+  project.groups = [{ id: 'g', name: 'Ferry folk' }]
+  Object.assign(figure, {
+    many: 3,
+    size: { heightMm: 75, bust: true },
+    group: 'g',
+    sculpt: 's',
+    bottles: { more: ['viridian'], without: ['carbon-black'] },
+  })
   return project
 }
 
@@ -94,7 +117,12 @@ it('what is out of range is refused by its place', () => {
   )
   expect(refused((p) => (p.figures[0]!.stack!.coats[0]!.passes = 0))).toMatch(/coats\[0\]\.passes/)
   expect(refused((p) => (p.log![0]!.reflectance = [1]))).toContain('36 values')
-  expect(refused((p) => (p.figures[0]!.bench!.many = 99))).toMatch(/bench\.many/)
+  expect(refused((p) => (p.figures[0]!.many = 900))).toMatch(/many.*1 to 500/)
+  expect(refused((p) => (p.figures[0]!.group = 'nobody'))).toContain('no group "nobody"')
+  expect(refused((p) => (p.figures[0]!.size.heightMm = 5))).toContain('allowed is 10 to 600')
+  expect(refused((p) => p.log!.push(p.log![0]!))).toContain('log[1].id: "a" is used twice')
+  const coats = (p: Project) => p.figures[0]!.stack!.coats
+  expect(refused((p) => (coats(p)[1]!.id = 'c0'))).toContain('coats[1].id: "c0" is used twice')
   const coat = (p: Project): object => p.figures[0]!.stack!.coats[0]!
   expect(refused((p) => Object.assign(coat(p), { place: 'behind' }))).toContain('coats[0].place')
   expect(refused((p) => Object.assign(coat(p), { place: 'zone <b>' }))).toContain('coats[0].place')
@@ -103,7 +131,7 @@ it('what is out of range is refused by its place', () => {
   expect(refused((p) => (p.figures[0]!.stack!.films!.wash!.recess = 9))).toContain(
     'allowed is 0 to 5',
   )
-  expect(refused((p) => (p.log![0]!.photo = '../up'))).toContain('is no name of a picture')
+  expect(refused((p) => (p.log![0]!.photo = '../up'))).toContain('letters, digits')
   expect(refused((p) => (p.log![0]!.thinner = -1))).toContain('allowed is 0 to 40')
   expect(refused((p) => (p.figures[0]!.bench!.tolerance = 0))).toMatch(/bench\.tolerance/)
   expect(refused((p) => (p.figures[0]!.bench!.dried![0]!.tookMin = -2))).toMatch(

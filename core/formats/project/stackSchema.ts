@@ -4,12 +4,40 @@ import { ladderRoles } from '../../coats/plan'
 import { places } from '../../coats/stack'
 import { finishes } from '../../paint/surface'
 import { id, text, whole, within } from '../fields'
-import { oneOf } from './common'
+import { atMost, oneOf } from './common'
+import { longest, mostOf, range } from './limits'
+
+const coatSchema = v.object({
+  /** Made once; what is done at the bench is remembered by it. */
+  id,
+  kind: oneOf(coatKindKeys, 'kind of coat'),
+  mix: v.union([
+    oneOf(ladderRoles, 'step of the ladder'),
+    v.pipe(
+      v.array(v.tuple([id, whole(...range.drops)])),
+      v.minLength(1, 'is empty'),
+      atMost(mostOf.parts, 'parts'),
+    ),
+  ]),
+  thinner: v.optional(within(range.thinner)),
+  passes: v.optional(whole(...range.passes)),
+  place: v.optional(
+    v.union([
+      oneOf(places, 'place'),
+      v.custom<`zone ${string}`>(
+        (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
+        `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
+      ),
+    ]),
+  ),
+  thinnedWith: v.optional(oneOf(thinners, 'thinner')),
+  finish: v.optional(oneOf(finishes, 'finish')),
+})
 
 /** A stack of coats that follows the ladder. */
 export const stackSchema = v.object({
   /** The method it was started from. */
-  method: v.optional(text(60)),
+  method: v.optional(text(longest.id)),
   under: v.variant('kind', [
     v.object({ kind: v.literal('flat'), paint: id }),
     v.object({
@@ -20,31 +48,7 @@ export const stackSchema = v.object({
       elevation: within([0, 90]),
     }),
   ]),
-  coats: v.pipe(
-    v.array(
-      v.object({
-        kind: oneOf(coatKindKeys, 'kind of coat'),
-        mix: v.union([
-          oneOf(ladderRoles, 'step of the ladder'),
-          v.pipe(v.array(v.tuple([id, whole(1, 99)])), v.minLength(1, 'is empty')),
-        ]),
-        thinner: v.optional(within([0, 40])),
-        passes: v.optional(whole(1, 20)),
-        place: v.optional(
-          v.union([
-            oneOf(places, 'place'),
-            v.custom<`zone ${string}`>(
-              (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
-              `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
-            ),
-          ]),
-        ),
-        thinnedWith: v.optional(oneOf(thinners, 'thinner')),
-        finish: v.optional(oneOf(finishes, 'finish')),
-      }),
-    ),
-    v.maxLength(30, 'has more than 30 coats'),
-  ),
+  coats: v.pipe(v.array(coatSchema), atMost(mostOf.coats, 'coats')),
   /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
   films: v.optional(
     v.record(
@@ -53,3 +57,5 @@ export const stackSchema = v.object({
     ),
   ),
 })
+export type FigureStack = v.InferOutput<typeof stackSchema>
+export type FigureCoat = FigureStack['coats'][number]

@@ -1,4 +1,4 @@
-import type { KeptTone } from '../project/schema'
+import type { KeptTone } from '../project/toneSchema'
 
 /** Named tones as a JSON file. */
 export const formatTones = (tones: readonly KeptTone[]): string =>

@@ -3,8 +3,8 @@ import { baseReflectance } from '../../tone/tone'
 import { refused } from '../issues'
 import type { Reading } from '../issues'
 import { issuesOf, jsonError } from '../json'
-import { keptToneSchema } from '../project/schema'
-import type { KeptTone } from '../project/schema'
+import { keptToneSchema } from '../project/toneSchema'
+import type { KeptTone } from '../project/toneSchema'
 
 const schema = v.object({
   format: v.literal('cobaltfinch-tones', 'this is no file of tones; it says "cobaltfinch-tones"'),

@@ -6,15 +6,7 @@ export const distances = {
 } as const
 export type SeenFrom = keyof typeof distances
 
-/** Usual heights of a figure, mm; a bust counts as the figure it is cut from. */
-export const sizes = [
-  { mm: 28, name: '28 mm' },
-  { mm: 32, name: '32 mm' },
-  { mm: 54, name: '54 mm' },
-  { mm: 75, name: '75 mm' },
-  { mm: 200, name: 'bust' },
-] as const
-
+/** Heights that are allowed, mm. */
 export const sizeLimits = [10, 600] as const
 
 /** 54 mm on the table is what contrast 1 means. */

@@ -5,7 +5,7 @@ import { predictMix } from '../../../../core'
 import SideLayout from '../../../parts/SideLayout.vue'
 import ViewHead from '../../../parts/ViewHead.vue'
 import { paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import DrawdownCard from '../list/DrawdownCard.vue'
 import AboutFields from './AboutFields.vue'
 import OpacityScale from './OpacityScale.vue'
@@ -51,14 +51,14 @@ const within = computed(() =>
     : 0,
 )
 async function put(): Promise<void> {
-  if (add()) await router.push('/box')
+  if (add()) await router.push({ name: 'Box' })
 }
 </script>
 
 <template>
   <main>
     <ViewHead title="Add a paint">
-      <RouterLink to="/box" class="plain back">Back to the box</RouterLink>
+      <RouterLink :to="{ name: 'Box' }" class="plain back">Back to the box</RouterLink>
     </ViewHead>
     <SideLayout>
       <form class="form" @submit.prevent="put">

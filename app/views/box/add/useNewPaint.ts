@@ -9,7 +9,7 @@ import type {
   SwatchReading,
 } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import { boxThread } from '../../../workers/boxThread'
 import type { SolveJob } from '../../../workers/boxWorker'
 

@@ -5,7 +5,7 @@ import type { CardReading, WellReading } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { saveFile } from '../../../parts/files/saveFile'
 import ViewHead from '../../../parts/ViewHead.vue'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import { boxThread } from '../../../workers/boxThread'
 import { latestOnly } from '../../../workers/latestOnly'
 import { usePicture } from '../../../parts/picture/usePicture'
@@ -87,7 +87,7 @@ function add({ well, overBlack, overWhite }: WellReading): void {
 <template>
   <main>
     <ViewHead title="Swatch card">
-      <RouterLink to="/box" class="plain back">Back to the box</RouterLink>
+      <RouterLink :to="{ name: 'Box' }" class="plain back">Back to the box</RouterLink>
     </ViewHead>
     <div class="body">
       <ol class="steps">

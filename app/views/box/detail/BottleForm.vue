@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { USUAL_DROPS_PER_ML } from '../../../../core'
 import type { Bottle } from '../../../../core'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 /** The bottle itself: how large, how full, how it drops, what it cost and where it lives. */
 const props = defineProps<{ id: string }>()
@@ -36,7 +36,7 @@ const text = (event: Event): string | undefined =>
 </script>
 
 <template>
-  <details :open="Object.keys(bottle).length > 0">
+  <details :open="Object.keys(bottle).some((key) => key !== 'owned')">
     <summary>Bottle</summary>
     <div class="grid">
       <label v-for="{ key, name, least, most } in numbers" :key="key">

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { cautionFor, cautions, predictMix, works } from '../../../../core'
 import type { Paint } from '../../../../core'
 import { paintColours } from '../../../parts/paintColours'
 import { isOwn, paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import DrawdownCard from '../list/DrawdownCard.vue'
 import BottleForm from './BottleForm.vue'
 import LikeList from './LikeList.vue'
@@ -54,6 +55,11 @@ function remove(): void {
       <button type="button" class="plain" @click="store.setPaintIn(paint.id, !isIn)">
         {{ isIn ? 'Take out of the plan' : 'Put in the plan' }}
       </button>
+      <ElCheckbox
+        :model-value="store.isOwned(paint.id)"
+        @update:model-value="store.setBottle(paint.id, { owned: Boolean($event) })"
+        >I own it</ElCheckbox
+      >
       <button v-if="isOwn(paint.id)" type="button" class="plain" @click="remove">Remove</button>
     </div>
     <BottleForm :id="paint.id" />

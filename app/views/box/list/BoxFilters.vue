@@ -32,6 +32,7 @@ const filter = defineModel<ReturnType<typeof useBoxList>['filter']>({ required: 
       <option v-for="name in sorts" :key="name" :value="name">by {{ name }}</option>
     </select>
     <label><input v-model="filter.inPlan" type="checkbox" /> in the plan</label>
+    <label><input v-model="filter.owned" type="checkbox" /> I own</label>
     <label><input v-model="filter.low" type="checkbox" /> nearly empty</label>
   </form>
 </template>

@@ -2,7 +2,7 @@
 import { useElementSize, useVirtualList } from '@vueuse/core'
 import { computed, markRaw, nextTick, ref, shallowRef, watch } from 'vue'
 import type { Paint } from '../../../../core'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import BoxRow from './BoxRow.vue'
 import { useWarmDrawdowns } from './useWarmDrawdowns'
 

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { cautions } from '../../../../core'
 import type { Paint } from '../../../../core'
 import { paintColours } from '../../../parts/paintColours'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import DrawdownCard from './DrawdownCard.vue'
 
 /** One paint of the box: its drawdown, in or out of the plan; a click opens what is known of it. */

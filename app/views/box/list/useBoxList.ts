@@ -2,7 +2,7 @@ import { computed, markRaw, reactive } from 'vue'
 import { paletteOrder } from '../../../../core'
 import type { HueFamily, OpacityClass, PaintKind } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 export const sorts = ['palette', 'name', 'lightness', 'in the plan first', 'what is left'] as const
 export type BoxSort = (typeof sorts)[number]
@@ -16,6 +16,7 @@ export function useBoxList() {
     opacity: '' as OpacityClass | '',
     kind: '' as PaintKind | '',
     inPlan: false,
+    owned: false,
     low: false,
     sort: 'palette' as BoxSort,
   })
@@ -35,6 +36,7 @@ export function useBoxList() {
         (filter.opacity === '' || paint.opacity === filter.opacity) &&
         (filter.kind === '' || (paint.kind ?? 'paint') === filter.kind) &&
         (!filter.inPlan || !out.value.has(paint.id)) &&
+        (!filter.owned || store.isOwned(paint.id)) &&
         (!filter.low || leftOf(paint.id) < 0.25) &&
         (filter.family === '' || family === filter.family),
     )

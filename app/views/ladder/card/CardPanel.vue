@@ -6,9 +6,10 @@ import { mixWords, placeWords } from '../../../parts/coatWords'
 import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents'
 import { useCoats } from '../../../stores/coats'
+import { sizeWords } from '../../../words/sizes'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { nameOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import { usePath } from '../path/usePath'
 import { cardPdf, cardPng } from './drawCard'
 
@@ -59,7 +60,7 @@ const card = computed<LadderCard>(() => {
     title: figure.name,
     lines: [
       figure.note,
-      `${plan.sizeMm ?? usual.sizeMm} mm, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
+      `${sizeWords(figure.size)}${figure.many > 1 ? `, ${figure.many} of it` : ''}, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
       `${ladder.steps.length} steps`,
     ],
     steps: ladder.steps.map(({ name, share, target, painted, parts, off }) => ({

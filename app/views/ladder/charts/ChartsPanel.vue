@@ -9,7 +9,7 @@ import { screenColour } from '../../../parts/screenColour'
 import { useLadder } from '../../../stores/ladder/ladder'
 import type { ShownStep } from '../../../stores/ladder/ladder'
 import { withPaints } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 /** The ladder in numbers that can be dragged: lightness, hue and chroma, gaps, spectra on demand. */
 const store = useProject()

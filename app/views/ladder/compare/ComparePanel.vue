@@ -4,7 +4,7 @@ import { deltaE00, stepNames } from '../../../../core'
 import type { Lab, LadderVersion } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 /** Two ladders edge against edge, and the history of versions with names. */
 const store = useProject()

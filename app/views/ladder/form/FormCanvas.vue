@@ -5,7 +5,7 @@ import { displayColour, exposure, keyVector, usualKey } from '../../../../core'
 import type { Lab } from '../../../../core'
 import { useForm } from '../../../stores/form'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 

@@ -5,7 +5,7 @@ import { distances, forms, keyLimits, usual, usualKey } from '../../../../core'
 import type { FormKey, SeenFrom } from '../../../../core'
 import SliderRow from '../../../parts/SliderRow.vue'
 import { useForm } from '../../../stores/form'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import FormCanvas from './FormCanvas.vue'
 
 /** The ladder on a form: turned, lit from elsewhere, in grey, from the distance it is judged at. */
@@ -25,8 +25,7 @@ const SCREEN_CM = 60
 const ARC_MINUTE = Math.PI / 180 / 60
 const seen = computed<SeenFrom>(() => store.plan.seenFrom ?? usual.seenFrom)
 const trueHeight = computed(
-  () =>
-    ((store.plan.sizeMm ?? usual.sizeMm) * PIXELS_PER_MM * SCREEN_CM) / distances[seen.value].cm,
+  () => (store.figure.size.heightMm * PIXELS_PER_MM * SCREEN_CM) / distances[seen.value].cm,
 )
 const blur = computed(() => SCREEN_CM * 10 * ARC_MINUTE * PIXELS_PER_MM * 0.5)
 /** Grouped by thousands; the browser's own takes 40 ms the first time. */

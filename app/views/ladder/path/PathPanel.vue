@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { skinAreaCm2, usualAmounts } from '../../../../core'
+import { mostOf, skinAreaCm2, usualAmounts } from '../../../../core'
 import type { FigurePlan, KeptPart, Lab } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import type { PathMove } from '../../../workers/recipeWorker'
 import { usePath } from './usePath'
 import { amountWords, shareWords } from './words'
@@ -15,7 +15,7 @@ import { amountWords, shareWords } from './words'
 const store = useProject()
 const ladder = useLadder()
 const { answer, trouble, amounts, nameOf } = usePath()
-const set = (made: Partial<FigurePlan>): void => store.setPlan(made)
+const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const numberOf = (event: Event): number => Number((event.target as HTMLInputElement).value)
 const area = computed(() => skinAreaCm2(amounts.value.sizeMm, amounts.value.bare))
 const bottleMl = (part: KeptPart): string => {
@@ -37,7 +37,11 @@ const labOf = (move: PathMove): Lab =>
           min="1"
           max="500"
           :value="amounts.figures"
-          @change="set({ figures: Math.min(500, Math.max(1, Math.round(numberOf($event)))) })"
+          @change="
+            store.setFigure(store.figure.id, {
+              many: Math.min(mostOf.copies, Math.max(1, Math.round(numberOf($event)))),
+            })
+          "
         />
       </label>
       <label>

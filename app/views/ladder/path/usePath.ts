@@ -1,8 +1,8 @@
 import { computed, shallowRef, watch } from 'vue'
-import { dropsNeeded, usual, usualAmounts } from '../../../../core'
+import { dropsNeeded, usualAmounts } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import { latestOnly } from '../../../workers/latestOnly'
 import type { PathAnswer } from '../../../workers/recipeWorker'
 import { amountWords, shareWords } from './words'
@@ -14,10 +14,10 @@ export function usePath() {
   const answer = shallowRef<PathAnswer>()
   const trouble = shallowRef('')
   const amounts = computed(() => {
-    const { sizeMm, figures, coats, thinner, bare } = store.plan
+    const { coats, thinner, bare } = store.plan
     return {
-      sizeMm: sizeMm ?? usual.sizeMm,
-      figures: figures ?? usualAmounts.figures,
+      sizeMm: store.figure.size.heightMm,
+      figures: store.figure.many,
       coats: coats ?? usualAmounts.coats,
       thinner: thinner ?? usualAmounts.thinner,
       bare: bare ?? usualAmounts.bare,

@@ -11,7 +11,8 @@ import {
 } from '../../../../core'
 import type { FigurePlan, LightSchool, SeenFrom, ShadowSchool } from '../../../../core'
 import SliderRow from '../../../parts/SliderRow.vue'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
+import SizeSelect from '../../../parts/figure/SizeSelect.vue'
 import PaintChoice from './PaintChoice.vue'
 import {
   bounceWords,
@@ -30,9 +31,8 @@ const shadow = computed<ShadowSchool>(
   () => plan.value.shadow ?? (plan.value.turn < 0 ? 'blue-green' : 'violet'),
 )
 const light = computed<LightSchool>(() => plan.value.light ?? 'plain')
-const set = (made: Partial<FigurePlan>): void => store.setPlan(made)
+const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-const sizes = [28, 32, 54, 75, 200]
 /** A paint for a school that follows one, so that the choice does something at once. */
 const firstPaint = computed(() => store.paintsIn[0]?.id)
 function setShadow(event: Event): void {
@@ -122,15 +122,10 @@ function setLight(event: Event): void {
     <div class="pair">
       <label>
         Size
-        <select
-          class="text-field wide"
-          :value="plan.sizeMm ?? usual.sizeMm"
-          @change="set({ sizeMm: Number(valueOf($event)) })"
-        >
-          <option v-for="mm in sizes" :key="mm" :value="mm">
-            {{ mm === 200 ? 'bust' : `${mm} mm` }}
-          </option>
-        </select>
+        <SizeSelect
+          :model-value="store.figure.size"
+          @update:model-value="store.setFigure(store.figure.id, { size: $event })"
+        />
       </label>
       <label>
         Judged

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { stepCounts } from '../../../../core'
 import type { FigurePlan, StepCount, Way } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import PaintChoice from './PaintChoice.vue'
 
 /** Effort and way of mixing: how many steps, from which bottles, within which limits. */
@@ -11,7 +11,7 @@ const store = useProject()
 const ladder = useLadder()
 const plan = computed(() => store.plan)
 const way = computed<Way>(() => plan.value.way ?? 'matched')
-const set = (made: Partial<FigurePlan>): void => store.setPlan(made)
+const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const numberOf = (event: Event): number => Number((event.target as HTMLSelectElement).value)
 
 const ways: Record<Way, { name: string; does: string }> = {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 /** One paint of the plan; nothing chosen reads as `none`. */
 defineProps<{ label: string; none?: string }>()

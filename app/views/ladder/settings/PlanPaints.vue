@@ -1,36 +1,67 @@
 <script setup lang="ts">
+import { ElButton, ElSwitch } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { paintColours } from '../../../parts/paintColours'
-import { useProject } from '../../../stores/project'
+import { isKnown, paintOf } from '../../../stores/paints'
+import { useProject } from '../../../stores/project/project'
 
-/** The wells of the plan: masstone over its tint with white; a click takes a paint out. */
+/** The bottles of this figure: masstone over its tint with white; a click takes one from this figure alone. */
 const store = useProject()
 const outside = computed(() => store.paints.length - store.paintsIn.length)
+const short = computed(() => store.figure.name.split(',')[0]!)
+/** Bottles of the commission that this figure does without. */
+const without = computed(() =>
+  (store.figure.bottles?.without ?? []).filter(isKnown).map((id) => paintOf(id)),
+)
+const more = computed(() => new Set(store.figure.bottles?.more))
 </script>
 
 <template>
-  <section aria-label="Paints in the plan">
+  <section aria-label="Bottles of this figure">
     <div class="wells">
       <button
         v-for="paint in store.paintsIn"
         :key="paint.id"
         type="button"
         class="well"
-        :title="`${paint.name}: take out of the plan`"
-        :aria-label="`Take ${paint.name} out of the plan`"
-        @click="store.setPaintIn(paint.id, false)"
+        :aria-label="`Take ${paint.name} from ${short}`"
+        @click="store.setPaintInHere(paint.id, false)"
       >
         <ColourPatch :lab="paintColours(paint).masstone" class="mass" />
         <ColourPatch :lab="paintColours(paint).tint" class="tint" />
-        <span>{{ paint.name }}</span>
+        <span>{{ paint.name }}<template v-if="more.has(paint.id)"> (only here)</template></span>
       </button>
     </div>
+    <p v-if="store.paintsIn.length === 0" class="none">
+      No bottle is in.
+      <RouterLink :to="{ name: 'Box' }">Choose some in the box</RouterLink>
+    </p>
+    <div v-if="without.length" class="without">
+      <span class="soft">{{ short }} does without</span>
+      <ElButton
+        v-for="paint in without"
+        :key="paint.id"
+        text
+        @click="store.setPaintInHere(paint.id, true)"
+      >
+        {{ paint.name }}: put back
+      </ElButton>
+    </div>
+    <label class="owned">
+      <ElSwitch
+        :model-value="store.project.ownedOnly ?? false"
+        aria-label="Only bottles I own"
+        @update:model-value="store.setOwnedOnly(Boolean($event))"
+      />
+      only bottles I own
+    </label>
     <p class="soft">
       <template v-if="outside">{{ outside }} more in the </template>
       <template v-else>All of the </template>
-      <RouterLink to="/box">box</RouterLink>. A click on a well takes it out.
+      <RouterLink :to="{ name: 'Box' }">box</RouterLink>. A click on a well takes it from
+      {{ short }} alone.
     </p>
   </section>
 </template>
@@ -50,7 +81,7 @@ const outside = computed(() => store.paints.length - store.paintsIn.length)
   line-height: 1.1;
   align-self: start;
 }
-.well span {
+.well > span {
   display: block;
   padding: 3px 4px 4px 0;
   hyphens: auto;
@@ -62,9 +93,25 @@ const outside = computed(() => store.paints.length - store.paintsIn.length)
 .tint {
   height: 10px;
 }
+.without {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  font-size: 14px;
+}
+.owned {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 15px;
+  min-height: 36px;
+}
 p {
   margin: 4px 0 0;
   font-size: 14px;
+}
+.none {
+  font-size: 16px;
 }
 a {
   color: var(--accent-text);

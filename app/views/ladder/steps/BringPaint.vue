@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { StepKey } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 
 /** Brings a paint that the search did not choose into a step by hand. */
 const ladder = useLadder()

@@ -6,7 +6,7 @@ import ColourPatch from '../../../parts/ColourPatch.vue'
 import { paintColours } from '../../../parts/paintColours'
 import { useLadder } from '../../../stores/ladder/ladder'
 import type { ShownStep } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project'
+import { useProject } from '../../../stores/project/project'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
 import { offWords } from '../settings/words'
@@ -40,7 +40,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
       <div v-for="step in ladder.steps" :key="step.key" class="name">
         <h2>
           <RouterLink
-            :to="`/ladder/${step.key}`"
+            :to="{ name: 'Recipe', params: { step: step.key } }"
             :title="`The recipe of ${step.name}: alternatives, why, put right`"
             >{{ step.name }}</RouterLink
           >

@@ -1,10 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { reactive, toRaw } from 'vue'
-import { formatProject, parseProject, recordOf, starterPaints } from '../../core'
-import type { OwnPaint, StepKey } from '../../core'
-import { seeded } from '../../tests/fixtures/seeded'
-import { starterIds } from './paints'
+import { formatProject, parseProject, recordOf, starterPaints } from '../../../core'
+import type { OwnPaint, StepKey } from '../../../core'
+import { seeded } from '../../../tests/fixtures/seeded'
+import { starterIds } from '../paints'
 import { useProject } from './project'
 
 /** A paint of the painter's own with the curves of a starter paint. */
@@ -58,10 +58,11 @@ describe('the commission and its changes', () => {
           reactive({
             method: 'by hand',
             under: { kind: 'flat', paint: 'carbon-black' },
-            coats: [{ kind: 'layer', mix: 'base' }],
+            coats: [{ id: 'c', kind: 'layer', mix: 'base' }],
           } as const) as never,
         ),
-      () => store.setBench({ many: 1 + upTo(5), done: [], timers: [] }, '', [{ parts: parts() }]),
+      () => store.setBench({ atOnce: 1 + upTo(5) }),
+      () => store.setDone([], [{ parts: parts() }]),
       () =>
         store.keepVersion({
           name: `v${upTo(3)}`,
@@ -75,14 +76,15 @@ describe('the commission and its changes', () => {
         ),
       () =>
         store.addToLog({
-          id: `e${store.log.length}`,
+          id: `e${store.changes}`,
           at: new Date(Date.now()).toISOString(),
-          figure: 'Mei, 1',
+          figure: 'mei',
+          who: 'Mei',
           what: 'glaze',
           parts: parts(),
           predicted: reactive({ L: 50, a: 1, b: 2 }),
         }),
-      () => store.dropFromLog(`e${upTo(3)}`),
+      () => store.dropFromLog(store.log[0]?.id ?? ''),
     ]
     const begun = state()
     for (let i = 0; i < 150; i++) {
@@ -111,11 +113,11 @@ describe('the commission and its changes', () => {
   it('a dragged slider is one step of undo, another slider or a pause is the next', () => {
     const before = store.plan.contrast
     for (const contrast of [0.8, 0.9, 1]) store.setMood('contrast', contrast)
-    store.setMood('warmth', 0.2)
+    store.setMood('warmth', 0.3)
     vi.advanceTimersByTime(5000)
     store.setMood('warmth', 0.4)
     store.undo()
-    expect(store.plan).toMatchObject({ contrast: 1, warmth: 0.2 })
+    expect(store.plan).toMatchObject({ contrast: 1, warmth: 0.3 })
     store.undo()
     store.undo()
     expect(store.plan.contrast).toBe(before)
@@ -146,7 +148,7 @@ describe('the commission and its changes', () => {
     store.setBottle('titanium-white', { leftMl: 1 })
     const before = { ...store.project.bottles!['titanium-white'] }
     const parts = [{ paint: 'titanium-white', drops: 4 }]
-    store.setBench({ many: 1, done: ['1 coat 0'], timers: [] }, '', [{ parts }])
+    store.setDone([], [{ parts }])
     expect(store.project.bottles!['titanium-white']).not.toEqual(before)
     store.undo()
     expect(store.project.bottles!['titanium-white']).toEqual(before)

@@ -1,15 +1,17 @@
 import localForage from 'localforage'
+import { DEMO_PICTURE } from '../../../demo/lowTide'
+import { newId } from '../newId'
 
-/** Pictures of painted figures, kept in this browser beside the project, by id. */
+/** Pictures of painted figures and of what they are painted after, kept in this browser beside the work, by id. */
 const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'photos' })
 
 /** Longer side of a kept picture, pixels; enough to see a brush stroke on a bust. */
-const LONGEST = 1600
+export const LONGEST_KEPT = 1600
 
 /** The picture smaller, as JPEG; decoding and packing happen off the page. */
 async function smaller(file: Blob): Promise<Blob> {
   const whole = await createImageBitmap(file)
-  const scale = Math.min(1, LONGEST / Math.max(whole.width, whole.height))
+  const scale = Math.min(1, LONGEST_KEPT / Math.max(whole.width, whole.height))
   const canvas = new OffscreenCanvas(
     Math.max(1, Math.round(whole.width * scale)),
     Math.max(1, Math.round(whole.height * scale)),
@@ -27,11 +29,26 @@ export async function keepPhoto(file: Blob): Promise<string> {
   const made = await smaller(file).catch(() => {
     throw new Error('this is no picture that the browser can open; JPEG, PNG and WebP can be')
   })
-  const id = crypto.randomUUID()
+  const id = newId()
   await store.setItem(id, made)
   return id
 }
 
-export const photoOf = (id: string): Promise<Blob | null> => store.getItem<Blob>(id)
+/** The demo's picture comes with the application. */
+async function shipped(id: string): Promise<Blob | null> {
+  if (id !== DEMO_PICTURE) return null
+  const answer = await fetch(`/demo/${id}.png`)
+  return answer.ok ? answer.blob() : null
+}
 
-export const putPhoto = (id: string, picture: Blob): Promise<unknown> => store.setItem(id, picture)
+export const photoOf = async (id: string): Promise<Blob | null> =>
+  (await store.getItem<Blob>(id)) ?? shipped(id)
+
+/** Keeps a picture that came with a commission; one that is there already stays. */
+export async function putPhoto(id: string, picture: Blob): Promise<boolean> {
+  if (await store.getItem<Blob>(id)) return false
+  await store.setItem(id, picture)
+  return true
+}
+
+export const dropPhoto = (id: string): Promise<void> => store.removeItem(id)

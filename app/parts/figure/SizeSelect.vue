@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
+import { computed } from 'vue'
+import { figureSizes, sameSize } from '../../../core'
+import type { FigureSize } from '../../../core'
+import { sizeMeaning, sizeWords } from '../../words/sizes'
+
+/** How large a figure is: the usual sizes, and its own where that is none of them. */
+const size = defineModel<FigureSize>({ required: true })
+const offered = computed(() =>
+  figureSizes.some((one) => sameSize(one, size.value)) ? figureSizes : [size.value, ...figureSizes],
+)
+const at = computed({
+  get: () => offered.value.findIndex((one) => sameSize(one, size.value)),
+  set: (i: number) => (size.value = { ...offered.value[i]! }),
+})
+</script>
+
+<template>
+  <ElSelect v-model="at" aria-label="Size" class="size">
+    <ElOption v-for="(one, i) in offered" :key="i" :value="i" :label="sizeWords(one)">
+      {{ sizeWords(one) }} <span class="soft meaning">{{ sizeMeaning(one) }}</span>
+    </ElOption>
+  </ElSelect>
+</template>
+
+<style scoped>
+.size {
+  min-width: 118px;
+}
+.meaning {
+  margin-left: 10px;
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,184 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { readFileSync } from 'node:fs'
+import { formatProject, parseProject } from '../../core'
+import type { Project } from '../../core'
+import { stubBrowser } from '../../tests/fixtures/browserGlobals'
+import { storesInMemory } from '../../tests/fixtures/storageInMemory'
+import { useDesk } from './desk'
+import { starterIds } from './paints'
+import { useProject } from './project/project'
+import { useShelf } from './shelf/shelf'
+
+vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
+/** What other tabs hear and tell. */
+const tabs = vi.hoisted(() => {
+  const heard: ((event: { data: string }) => void)[] = []
+  const told: string[] = []
+  class BroadcastChannel {
+    postMessage = (id: string) => void told.push(id)
+    addEventListener = (_: string, hear: (event: { data: string }) => void) => void heard.push(hear)
+  }
+  Object.assign(globalThis, { BroadcastChannel })
+  return { heard, told }
+})
+
+const work = storesInMemory.of('work')
+const stored = (id = 'low-tide') => work.get(`commission ${id}`) as string | undefined
+const aside = () => [...work].flatMap(([key, text]) => (/^put aside/.test(key) ? [text] : []))
+
+describe('the desk', () => {
+  beforeEach(() => {
+    storesInMemory.clear()
+    Object.assign(tabs, { told: [] })
+    tabs.heard.length = 0
+    vi.useFakeTimers()
+    stubBrowser()
+    return () => {
+      vi.unstubAllGlobals()
+      vi.useRealTimers()
+    }
+  })
+  async function begin(id = 'low-tide') {
+    setActivePinia(createPinia())
+    const desk = useDesk()
+    await useShelf().begin()
+    const opened = await desk.open(id)
+    return { store: useProject(), desk, opened }
+  }
+  const later = async (ms: number): Promise<void> => {
+    await nextTick()
+    await vi.advanceTimersByTimeAsync(ms)
+  }
+
+  it('saves a change after a moment, once for many, and opens with it the next time', async () => {
+    const { store, desk } = await begin()
+    expect(desk.state).toBe('saved')
+    const before = stored()
+    for (const contrast of [0.8, 0.9, 1]) store.setMood('contrast', contrast)
+    await later(100)
+    expect(desk.state).toBe('saving')
+    expect(stored()).toBe(before)
+    await later(300)
+    expect(desk.state).toBe('saved')
+    expect(stored()).toBe(formatProject(store.project))
+    const again = await begin()
+    expect(again.store.plan.contrast).toBe(1)
+    expect(again.store.depth.undo).toBe(0)
+  })
+
+  it('commissions lie apart: what is changed in one is saved before the next is opened', async () => {
+    const { store, desk } = await begin()
+    const other = await useShelf().addEmpty('Marsh patrol')
+    store.setMood('contrast', 0.7)
+    expect(await desk.open(other)).toBe('opened')
+    expect(store.project).toMatchObject({ name: 'Marsh patrol', figures: [] })
+    expect(store.depth.undo).toBe(0)
+    expect(JSON.parse(stored()!)).toMatchObject({
+      figures: [{ plan: { contrast: 0.7 } }, ...Array.from({ length: 8 }, () => ({}))],
+    })
+    store.setCommissionName('Marsh watch')
+    expect(await desk.open('low-tide')).toBe('opened')
+    expect(store.plan.contrast).toBe(0.7)
+    expect(JSON.parse(stored(other)!)).toMatchObject({ name: 'Marsh watch' })
+    await useShelf().refresh()
+    expect(
+      useShelf()
+        .onShelf.map(({ name }) => name)
+        .sort(),
+    ).toEqual(['Low Tide', 'Marsh watch'])
+    expect(await desk.open('nowhere')).toBe('missing')
+    expect(store.project.name).toBe('Low Tide')
+  })
+
+  it('what cannot be read is opened as far as it can be, named, and put aside as it was', async () => {
+    const project = JSON.parse(formatProject(useProject(createPinia()).project)) as Project
+    const damaged = JSON.stringify({
+      ...project,
+      figures: project.figures.map((figure, i) =>
+        i === 1 ? { ...figure, plan: { ...figure.plan, maxDrops: 900 }, note: 7 } : figure,
+      ),
+      tones: [
+        { name: '', tone: {} },
+        { name: 'quay', tone: project.figures[0]!.tone },
+      ],
+    })
+    work.set('commission harbour', damaged)
+    const { store, desk } = await begin('harbour')
+    expect(aside()).toEqual([damaged])
+    expect(desk.trouble).toMatch(/figures\[1\]\.note.*put aside unchanged/)
+    expect(store.project.figures.map(({ name }) => name)).toEqual(
+      project.figures.map(({ name }) => name),
+    )
+    expect(store.project.figures[1]!.plan.maxDrops).toBe(20)
+    expect(store.project.tones).toEqual([{ name: 'quay', tone: project.figures[0]!.tone }])
+    // The next start finds nothing wrong and puts nothing aside again.
+    await begin('harbour')
+    expect(aside()).toHaveLength(1)
+
+    work.set('commission torn', damaged.slice(0, 400))
+    const torn = await begin('torn')
+    expect(torn.opened).toBe('broken')
+    expect(stored('torn')).toBe(damaged.slice(0, 400))
+    expect(torn.desk.trouble).toContain('stops in the middle')
+  })
+
+  it('a browser of version 1 keeps all it had, as the first commission', async () => {
+    const text = readFileSync('tests/fixtures/version1/project.json', 'utf8')
+    work.set('project', text)
+    const { store, opened } = await begin('harbour-first-version')
+    expect(opened).toBe('opened')
+    expect(store.project.name).toBe('Harbour, first version')
+    expect(store.project.log).toHaveLength(2)
+    expect(work.has('project')).toBe(false)
+    expect(aside()).toEqual([text])
+    await useShelf().refresh()
+    expect(useShelf().onShelf).toHaveLength(1)
+    await begin('harbour-first-version')
+    expect(aside()).toHaveLength(1)
+  })
+
+  it('a store that fails is said; the next change that can be stored is, whole', async () => {
+    const { store, desk } = await begin()
+    storesInMemory.failAfter(0)
+    store.setMood('warmth', 0.3)
+    await later(300)
+    expect(desk.state).toBe('failed')
+    expect(desk.trouble).toMatch(/disk is full.*Save a project file/)
+    storesInMemory.failAfter(Infinity)
+    store.setMood('contrast', 1.1)
+    await later(300)
+    expect([desk.state, desk.trouble]).toEqual(['saved', ''])
+    const reading = parseProject(stored()!, starterIds)
+    if (!reading.ok) throw new Error('unreadable')
+    expect(reading.value.figures[0]!.plan).toMatchObject({ warmth: 0.3, contrast: 1.1 })
+  })
+
+  it('what another tab wrote is followed at rest, and put aside when this one has changes of its own', async () => {
+    const { store, desk } = await begin()
+    store.setMood('warmth', 0.3)
+    await later(300)
+    const hear = (id: string) => tabs.heard.forEach((one) => one({ data: id }))
+    const other = JSON.parse(stored()!) as Project
+    work.set('commission low-tide', formatProject({ ...other, name: 'From the other tab' }))
+    hear('another')
+    await later(0)
+    expect(store.project.name).toBe('Low Tide')
+    hear('low-tide')
+    await later(300)
+    expect(store.project.name).toBe('From the other tab')
+
+    store.setMood('warmth', 0.5)
+    await nextTick()
+    work.set('commission low-tide', formatProject({ ...other, name: 'Meanwhile' }))
+    hear('low-tide')
+    await later(300)
+    expect(aside().map((text) => (JSON.parse(text as string) as Project).name)).toEqual([
+      'Meanwhile',
+    ])
+    expect(desk.trouble).toContain('Another tab had changed the work meanwhile')
+    expect(store.plan.warmth).toBe(0.5)
+    expect(JSON.parse(stored()!)).toMatchObject({ name: 'From the other tab' })
+  })
+})

@@ -1,0 +1,177 @@
+import { defineStore } from 'pinia'
+import { onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { formatProject, parseProject, salvageProject } from '../../core'
+import type { FileIssue, Project } from '../../core'
+import { DEMO_ID, lowTide } from '../../demo/lowTide'
+import { starterIds } from './paints'
+import { useProject } from './project/project'
+import { summaryOf } from './shelf/summaryOf'
+import { renewSummary } from './vault/summaries'
+import { onOthers, readWork, setAside, tellOthers, writeWork } from './vault/works'
+
+const WAIT_MS = 200
+const LAST = 'cobaltfinch-last'
+
+export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
+export type Opened = 'opened' | 'missing' | 'broken'
+
+/** The commission that was open last in this browser; the demo when there was none. */
+export const lastOpened = (): string => {
+  try {
+    return localStorage.getItem(LAST) ?? DEMO_ID
+  } catch {
+    return DEMO_ID
+  }
+}
+
+const told = (issues: readonly FileIssue[]): string =>
+  issues
+    .slice(0, 4)
+    .map(({ place, message }) => `${place}: ${message}`)
+    .join('; ') + (issues.length > 4 ? `; and ${issues.length - 4} more` : '')
+
+/** Which commission lies open; what was stored is opened, and every change saved. */
+export const useDesk = defineStore('desk', () => {
+  const store = useProject()
+  const openId = shallowRef<string>()
+  const state = ref<SaveState>('opening')
+  const trouble = ref('')
+  let timer: ReturnType<typeof setTimeout> | undefined
+  /** What this tab knows to be stored. */
+  let seen: string | null = null
+  let writing: Promise<void> | undefined
+  /** The last write failed: once one goes well there is nothing to tell any more. */
+  let refusedBefore = false
+  /** Another tab told of something while this one had changes of its own. */
+  let missed = false
+
+  async function write(): Promise<void> {
+    clearTimeout(timer)
+    timer = undefined
+    const { project } = store
+    try {
+      const text = formatProject(project)
+      if (text !== seen) {
+        const strange = await writeWork(project.id, text, seen)
+        seen = text
+        await renewSummary(summaryOf(project, Date.now()))
+        tellOthers(project.id)
+        if (strange)
+          trouble.value =
+            'Another tab had changed the work meanwhile. What it had was put aside unchanged; the menu Files has it.'
+        else if (refusedBefore) trouble.value = ''
+        refusedBefore = false
+      }
+      if (timer === undefined) state.value = 'saved'
+    } catch (error) {
+      refusedBefore = true
+      state.value = 'failed'
+      trouble.value = `This browser would not store the work (${(error as Error).message}). Save a project file before you close the tab.`
+    }
+    if (missed) void follow()
+  }
+  /** One write after the other, so that each knows what the one before has stored. */
+  function save(): Promise<void> {
+    const mine = (writing ?? Promise.resolve()).then(write)
+    writing = mine
+    void mine.then(() => {
+      if (writing === mine) writing = undefined
+    })
+    return mine
+  }
+  /** Stores what is not stored yet. */
+  async function flush(): Promise<void> {
+    if (timer !== undefined) await save()
+    else await writing
+  }
+
+  function show(project: Project, stored: string | null): void {
+    store.restore(project)
+    seen = stored
+    openId.value = project.id
+    state.value = 'saved'
+    try {
+      localStorage.setItem(LAST, project.id)
+    } catch {
+      // Where storage is refused the next visit starts at the shelf.
+    }
+  }
+
+  /** Stored work that the schema refuses is opened as far as it can be; the text is put aside unchanged. */
+  async function openDamaged(id: string, text: string): Promise<Opened> {
+    const { project, left } = salvageProject(text, starterIds, id)
+    await setAside(text, new Date(), id)
+    if (!project) {
+      trouble.value = `The stored work could not be read (${told(left)}). It was put aside unchanged and is still stored; the menu Files of any commission has it.`
+      return 'broken'
+    }
+    show({ ...project, id }, text)
+    trouble.value = `Parts of the stored work could not be read and were left out or mended (${told(left)}). The whole was put aside unchanged; the menu Files has it.`
+    await save()
+    return 'opened'
+  }
+
+  /** Opens a commission by its id; what was open is saved first. */
+  async function open(id: string): Promise<Opened> {
+    if (openId.value === id) return 'opened'
+    await flush()
+    let text: string | null
+    try {
+      text = await readWork(id)
+    } catch (error) {
+      show(lowTide([...starterIds]), null)
+      openId.value = id
+      state.value = 'failed'
+      trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
+      return 'opened'
+    }
+    trouble.value = ''
+    if (text === null) {
+      if (id !== DEMO_ID) return 'missing'
+      show(lowTide([...starterIds]), null)
+      await save()
+      return 'opened'
+    }
+    const reading = parseProject(text, starterIds)
+    if (!reading.ok) return openDamaged(id, text)
+    show({ ...reading.value, id }, text)
+    return 'opened'
+  }
+
+  watch(
+    () => store.changes,
+    () => {
+      state.value = 'saving'
+      clearTimeout(timer)
+      timer = setTimeout(() => void save(), WAIT_MS)
+    },
+    // At once, so that what is opened next finds this to be saved first.
+    { flush: 'sync' },
+  )
+
+  /** Another tab has written: this one shows the same, unless it has changes of its own to write. */
+  async function follow(): Promise<void> {
+    const own = (): boolean => timer !== undefined || writing !== undefined
+    missed = own()
+    const id = openId.value
+    if (missed || id === undefined) return
+    const text = await readWork(id).catch(() => null)
+    if (text === null || text === seen || own() || openId.value !== id) return
+    const reading = parseProject(text, starterIds)
+    if (!reading.ok) return
+    seen = text
+    store.replace(reading.value)
+  }
+  onOthers((id) => {
+    if (id === openId.value) void follow()
+  })
+
+  const late = (): void => void flush()
+  addEventListener('pagehide', late)
+  document.addEventListener('visibilitychange', late)
+  onScopeDispose(() => {
+    removeEventListener('pagehide', late)
+    document.removeEventListener('visibilitychange', late)
+  })
+  return { openId, state, trouble, open, flush, told }
+})

@@ -1,0 +1,89 @@
+import type { Bottle, Figure, OwnPaint, StepKey } from '../../../core'
+import type { Draft } from 'immer'
+import { starterIds } from '../paints'
+import { plain } from './work'
+import type { Work } from './work'
+
+/** A list with an id in it or without it. */
+const withId = (list: readonly string[] | undefined, id: string, wanted: boolean): string[] => {
+  const others = (list ?? []).filter((other) => other !== id)
+  return wanted ? [...others, id] : others
+}
+
+function setFor(figure: Draft<Figure>, id: string, inCommission: boolean, isIn: boolean): void {
+  const more = withId(figure.bottles?.more, id, isIn && !inCommission)
+  const without = withId(figure.bottles?.without, id, !isIn && inCommission)
+  if (more.length + without.length === 0) delete figure.bottles
+  else figure.bottles = { more, without }
+}
+
+/** Which bottles there are, which take part, and what is known of each. */
+export const bottleActions = ({ change, figure }: Work) => ({
+  /**
+   * Puts own paints into the box, with what is known of their bottles; an id that is taken is replaced. An id that a
+   * starter paint has cannot be an own paint's: such a paint gets one of its own.
+   */
+  addPaints(added: readonly OwnPaint[], bottles: Readonly<Record<string, Bottle>> = {}) {
+    return change('', (draft) => {
+      const renamed = (id: string): string => {
+        if (!starterIds.has(id)) return id
+        const taken = (next: string) => draft.box?.some((one) => one.id === next)
+        let n = 1
+        const made = () => `own-${id}${n > 1 ? `-${n}` : ''}`.slice(0, 80)
+        while (taken(made()) && !added.some((one) => one.id === id)) n++
+        return made()
+      }
+      const records = plain([...added]).map((one) => ({ ...one, id: renamed(one.id) }))
+      const ids = new Set(records.map(({ id }) => id))
+      draft.box = [...(draft.box ?? []).filter(({ id }) => !ids.has(id)), ...records]
+      const known = Object.entries(bottles).map(
+        ([id, bottle]) => [added.some((one) => one.id === id) ? renamed(id) : id, bottle] as const,
+      )
+      draft.bottles = { ...draft.bottles, ...plain(Object.fromEntries(known)) }
+    })
+  },
+  /** Takes an own paint out of the box and out of every mix that was kept with it. */
+  removePaint(id: string) {
+    return change('', (draft) => {
+      draft.box = draft.box?.filter((paint) => paint.id !== id)
+      draft.out = draft.out.filter((other) => other !== id)
+      if (draft.bottles) delete draft.bottles[id]
+      for (const one of draft.figures) {
+        if (one.bottles) setFor(one, id, true, true)
+        const { kept } = one.plan
+        for (const [step, parts] of Object.entries(kept))
+          if (parts?.some(({ paint }) => paint === id)) delete kept[step as StepKey]
+      }
+    })
+  },
+  setBottle(id: string, made: Partial<Bottle>) {
+    return change(`bottle ${id} ${Object.keys(made).join()}`, (draft) => {
+      const bottles = (draft.bottles ??= {})
+      const bottle: Bottle = { ...bottles[id], ...made }
+      for (const key of Object.keys(made) as (keyof Bottle)[])
+        if (made[key] === undefined) delete bottle[key]
+      bottles[id] = bottle
+    })
+  },
+  /** A bottle takes part in every plan of the commission, or in none. */
+  setPaintIn(id: string, isIn: boolean) {
+    return change('', (draft) => {
+      draft.out = withId(draft.out, id, !isIn)
+      // What a figure had said of it is said for all now.
+      for (const one of draft.figures) if (one.bottles) setFor(one, id, isIn, isIn)
+    })
+  },
+  /** The figure that is open has a bottle, or does without it; the others stay as they are. */
+  setPaintInHere(id: string, isIn: boolean) {
+    return change('', (draft) => {
+      const open = draft.figures.find((one) => one.id === figure.value.id)
+      if (open) setFor(open, id, !draft.out.includes(id), isIn)
+    })
+  },
+  setOwnedOnly(only: boolean) {
+    return change('', (draft) => {
+      if (only) draft.ownedOnly = true
+      else delete draft.ownedOnly
+    })
+  },
+})

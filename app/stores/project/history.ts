@@ -1,0 +1,65 @@
+import { applyPatches } from 'immer'
+import type { Objectish, Patch } from 'immer'
+
+interface Change {
+  patches: Patch[]
+  inverse: Patch[]
+}
+
+/**
+ * Undo and redo of plain data that is replaced, never changed in place. What is kept is what each change wrote
+ * (Immer's patches), not copies of the whole; changes with the same tag in a row become one.
+ */
+export class History<T extends Objectish> {
+  private past: Change[] = []
+  private future: Change[] = []
+  private tag = ''
+  private taggedAt = 0
+
+  constructor(
+    private readonly most = 200,
+    private readonly togetherMs = 1200,
+  ) {}
+
+  /** A change that was made: what leads forward and what leads back. */
+  note(patches: Patch[], inverse: Patch[], tag: string, nowMs: number): void {
+    const last = this.past.at(-1)
+    const joins = tag !== '' && tag === this.tag && nowMs - this.taggedAt < this.togetherMs
+    this.tag = tag
+    this.taggedAt = nowMs
+    this.future = []
+    if (joins && last) {
+      last.patches.push(...patches)
+      last.inverse.unshift(...inverse)
+      return
+    }
+    this.past.push({ patches: [...patches], inverse: [...inverse] })
+    if (this.past.length > this.most) this.past.shift()
+  }
+
+  undo(now: T): T | undefined {
+    const change = this.past.pop()
+    if (!change) return undefined
+    this.future.push(change)
+    this.tag = ''
+    return applyPatches(now, change.inverse)
+  }
+
+  redo(now: T): T | undefined {
+    const change = this.future.pop()
+    if (!change) return undefined
+    this.past.push(change)
+    this.tag = ''
+    return applyPatches(now, change.patches)
+  }
+
+  clear(): void {
+    this.past = []
+    this.future = []
+    this.tag = ''
+  }
+
+  get depth(): { undo: number; redo: number } {
+    return { undo: this.past.length, redo: this.future.length }
+  }
+}

@@ -1,0 +1,68 @@
+import { defineStore } from 'pinia'
+import { computed, markRaw } from 'vue'
+import type { Figure, LogEntry, Paint } from '../../../core'
+import { allPaints, isOwn } from '../paints'
+import { bottleActions } from './bottles'
+import { figureActions } from './figures'
+import { ladderActions } from './ladders'
+import { paintingActions } from './painting'
+import { useWork } from './work'
+
+/** Mediums, thinners and varnishes have no colour to give. */
+const mixes = (kind: Paint['kind']): boolean =>
+  kind === undefined || kind === 'paint' || kind === 'translucent' || kind === 'ink'
+
+const NOTHING: readonly never[] = []
+
+/** The commission on the bench and every change that can be made to it. */
+export const useProject = defineStore('project', () => {
+  const work = useWork()
+  const { project, figure } = work
+
+  /** Every paint: starters, then the painter's own. */
+  const paints = computed(() => markRaw(allPaints()))
+  // Each read by itself, so that a change elsewhere finds nothing anew.
+  const out = computed(() => project.value.out)
+  const bottles = computed(() => project.value.bottles)
+  const ownedOnly = computed(() => project.value.ownedOnly ?? false)
+  const here = computed(() => figure.value.bottles)
+  const isOwned = (id: string): boolean => bottles.value?.[id]?.owned ?? isOwn(id)
+  const inCommission = computed(() => {
+    const kept = new Set(out.value)
+    return markRaw(
+      paints.value.filter(
+        ({ id, kind }) => !kept.has(id) && mixes(kind) && (!ownedOnly.value || isOwned(id)),
+      ),
+    )
+  })
+  /** Paints that a figure may be mixed from, in the order of the box. */
+  function allowed({ more, without }: NonNullable<Figure['bottles']>): Paint[] {
+    if (!more?.length && !without?.length) return inCommission.value
+    const had = new Set(inCommission.value)
+    return markRaw(
+      paints.value.filter((paint) => {
+        if (without?.includes(paint.id)) return false
+        if (had.has(paint)) return true
+        const { id, kind } = paint
+        return Boolean(more?.includes(id)) && mixes(kind) && (!ownedOnly.value || isOwned(id))
+      }),
+    )
+  }
+  /** … those of the figure that is open. */
+  const paintsIn = computed(() => allowed(here.value ?? {}))
+  const log = computed<readonly LogEntry[]>(() => project.value.log ?? NOTHING)
+
+  return {
+    ...work,
+    paints,
+    inCommission,
+    paintsIn,
+    paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),
+    isOwned,
+    log,
+    ...figureActions(work),
+    ...ladderActions(work),
+    ...paintingActions(work),
+    ...bottleActions(work),
+  }
+})

@@ -1,0 +1,110 @@
+import { enablePatches, produceWithPatches } from 'immer'
+import type { Draft } from 'immer'
+import { computed, shallowRef, watch } from 'vue'
+import { blankFigure, checkChange } from '../../../core'
+import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
+import { lowTide } from '../../../demo/lowTide'
+import { setOwnPaints, starterIds } from '../paints'
+import { History } from './history'
+
+enablePatches()
+
+/** A copy of plain data without any reactivity. */
+export const plain = <T>(data: T): T => JSON.parse(JSON.stringify(data)) as T
+
+/** What stands in for the figure of a commission that has none. */
+const nobody = blankFigure('nobody', { name: 'No figure yet' })
+
+export type Make = (draft: Draft<Project>) => void
+
+/**
+ * The commission as plain data that is replaced with every change, never changed in place, and the one way to change
+ * it: what the schema would refuse is not made, so that whatever is stored can be read again.
+ */
+export function useWork() {
+  const project = shallowRef<Project>(lowTide([...starterIds]))
+  const history = new History<Project>()
+  const depth = shallowRef(history.depth)
+  /** Counts the changes. */
+  const changes = shallowRef(0)
+  /** Why the last change was not made; empty when it was. */
+  const refused = shallowRef<readonly FileIssue[]>([])
+
+  const figure = computed<Figure>(
+    () => project.value.figures.find(({ id }) => id === project.value.figure) ?? nobody,
+  )
+  const plan = computed(() => figure.value.plan)
+  watch(
+    () => project.value.box,
+    (box) => setOwnPaints(box ?? []),
+    { immediate: true, flush: 'sync' },
+  )
+
+  function show(next: Project): void {
+    project.value = next
+    depth.value = history.depth
+    changes.value++
+  }
+
+  /**
+   * Makes a change, unless it would leave something that could not be read again.
+   * @param tag changes with the same tag in a row are one step of undo; an empty tag stands by itself.
+   * @returns whether it was made; `refused` says why not.
+   */
+  function change(tag: string, make: Make): boolean {
+    const [next, patches, inverse] = produceWithPatches(project.value, (draft) => void make(draft))
+    if (patches.length === 0) return true
+    const touched = patches.map(({ path }) => path)
+    const issues = checkChange(next, touched, starterIds)
+    refused.value = issues
+    if (issues.length > 0) return false
+    history.note(patches, inverse, tag, Date.now())
+    show(next)
+    return true
+  }
+  const changeFigure = (id: string, tag: string, make: (draft: Draft<Figure>) => void): boolean =>
+    change(tag && `${id} ${tag}`, (draft) => {
+      const one = draft.figures.find((other) => other.id === id)
+      if (one) make(one)
+    })
+  /** Of the figure that is open. */
+  const changeOpen = (tag: string, make: (draft: Draft<Figure>) => void): boolean =>
+    changeFigure(figure.value.id, tag, make)
+  const changePlan = (tag: string, make: (draft: Draft<FigurePlan>) => void): boolean =>
+    changeOpen(tag, ({ plan }) => make(plan))
+
+  return {
+    project,
+    figure,
+    plan,
+    depth,
+    changes,
+    refused,
+    change,
+    changeFigure,
+    changeOpen,
+    changePlan,
+    undo: () => {
+      const state = history.undo(project.value)
+      if (state) show(state)
+    },
+    redo: () => {
+      const state = history.redo(project.value)
+      if (state) show(state)
+    },
+    /** Another state of the same commission takes the place of this one; undo brings this one back. */
+    replace: (next: Project) =>
+      change('', (draft) => {
+        for (const key of Object.keys(draft)) if (!(key in next)) delete draft[key as 'log']
+        Object.assign(draft, next)
+      }),
+    /** What was stored is opened; there is nothing to undo yet. */
+    restore(stored: Project) {
+      history.clear()
+      refused.value = []
+      project.value = stored
+      depth.value = history.depth
+    },
+  }
+}
+export type Work = ReturnType<typeof useWork>

@@ -1,0 +1,205 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import {
+  blankCommission,
+  formatProject,
+  nextName,
+  parseProject,
+  photosOf,
+  salvageProject,
+  sculptsOf,
+  secondCommission,
+} from '../../../core'
+import type { Project } from '../../../core'
+import { DEMO_ID, lowTide } from '../../../demo/lowTide'
+import { useDesk } from '../desk'
+import { newId } from '../newId'
+import { starterIds } from '../paints'
+import { useProject } from '../project/project'
+import { dropPhoto } from '../vault/photos'
+import { dropSculpt } from '../vault/sculpts'
+import { dropSummary, readSummaries, writeSummary } from '../vault/summaries'
+import type { Summary } from '../vault/summaries'
+import {
+  dropWork,
+  listWorks,
+  moveFirstWork,
+  onOthers,
+  readWork,
+  tellOthers,
+  writeWork,
+} from '../vault/works'
+import { summaryOf } from './summaryOf'
+
+/** Every commission there is, and what can be done with one as a whole. */
+export const useShelf = defineStore('shelf', () => {
+  const desk = useDesk()
+  const open = useProject()
+  const all = shallowRef<readonly Summary[]>([])
+  const trouble = shallowRef('')
+  const ready = shallowRef(false)
+
+  const newestFirst = (list: readonly Summary[]) =>
+    [...list].sort((one, other) => other.touchedAt - one.touchedAt)
+  const onShelf = computed(() =>
+    newestFirst(all.value.filter(({ archivedAt, deletedAt }) => !archivedAt && !deletedAt)),
+  )
+  const archived = computed(() =>
+    newestFirst(all.value.filter(({ archivedAt, deletedAt }) => archivedAt && !deletedAt)),
+  )
+  const deleted = computed(() => newestFirst(all.value.filter(({ deletedAt }) => deletedAt)))
+
+  /** A commission whose summary has gone missing is read once. */
+  async function summarise(id: string): Promise<Summary> {
+    const text = (await readWork(id)) ?? ''
+    const { project, left } = salvageProject(text, starterIds, id)
+    const made: Summary = project
+      ? summaryOf({ ...project, id }, 0)
+      : { id, name: id, figures: [], touchedAt: 0, broken: desk.told(left) }
+    await writeSummary(made)
+    return made
+  }
+
+  /** The project of a browser from before there were commissions becomes the first of them. */
+  const moveFirst = (): Promise<void> =>
+    moveFirstWork(async (text) => {
+      const { project, left } = salvageProject(text, starterIds, newId())
+      if (!project) {
+        trouble.value = `The project this browser had could not be read (${desk.told(left)}). It was put aside unchanged; the menu Files of any commission has it.`
+        return
+      }
+      if (left.length > 0)
+        trouble.value = `Parts of the project this browser had could not be read and were left out or mended (${desk.told(left)}). The whole was put aside unchanged.`
+      const taken = await listWorks()
+      await put({ ...project, id: taken.includes(project.id) ? newId() : project.id })
+    })
+  let moved: Promise<void> | undefined
+  /** What has to be done once before anything is opened. */
+  const begin = (): Promise<void> =>
+    (moved ??= moveFirst().catch((error: unknown) => {
+      trouble.value = `This browser gives no storage (${(error as Error).message}).`
+    }))
+
+  async function refresh(): Promise<void> {
+    try {
+      const [summaries, ids] = await Promise.all([readSummaries(), listWorks()])
+      const known = new Map(summaries.map((summary) => [summary.id, summary]))
+      const found: Summary[] = []
+      for (const id of ids) found.push(known.get(id) ?? (await summarise(id)))
+      all.value = found
+    } catch (error) {
+      trouble.value = `This browser gives no storage (${(error as Error).message}). A commission can be begun, but save it as a file before you close the tab.`
+    }
+    ready.value = true
+  }
+  onOthers(() => {
+    if (ready.value) void refresh()
+  })
+
+  async function put(project: Project): Promise<void> {
+    await writeWork(project.id, formatProject(project), null)
+    await writeSummary(summaryOf(project, Date.now()))
+    tellOthers(project.id)
+  }
+  /** The demo as it is shipped makes way for one that was worked on. */
+  async function replacesDemo(project: Project): Promise<boolean> {
+    if (project.id !== DEMO_ID) return false
+    await desk.flush()
+    const there = await readWork(DEMO_ID)
+    if (there !== formatProject(lowTide([...starterIds]))) return false
+    await writeWork(DEMO_ID, formatProject(project), there)
+    await writeSummary(summaryOf(project, Date.now()))
+    tellOthers(DEMO_ID)
+    if (desk.openId === DEMO_ID) open.replace(project)
+    return true
+  }
+  /** Puts a commission on the shelf under an id and a name that no other has; hands back its id. */
+  async function add(project: Project): Promise<string> {
+    if (await replacesDemo(project)) {
+      await refresh()
+      return DEMO_ID
+    }
+    await refresh()
+    const free = all.value.every(({ id }) => id !== project.id)
+    const names = all.value.filter(({ deletedAt }) => !deletedAt).map(({ name }) => name)
+    const made = {
+      ...project,
+      id: free ? project.id : newId(),
+      name: names.includes(project.name) ? nextName(project.name, names) : project.name,
+    }
+    await put(made)
+    await refresh()
+    return made.id
+  }
+
+  async function projectOf(id: string): Promise<Project> {
+    if (desk.openId === id) {
+      await desk.flush()
+      return open.project
+    }
+    const text = await readWork(id)
+    const reading = text === null ? undefined : parseProject(text, starterIds)
+    if (!reading?.ok) throw new Error('this commission cannot be read; open it to see why')
+    return reading.value
+  }
+  async function rename(id: string, name: string): Promise<void> {
+    if (desk.openId === id) {
+      open.setCommissionName(name)
+      await desk.flush()
+    } else {
+      const project = await projectOf(id)
+      const text = formatProject({ ...project, name: name.trim() })
+      const reading = parseProject(text, starterIds)
+      if (!reading.ok) throw new Error(desk.told(reading.issues))
+      await writeWork(id, text, formatProject(project))
+      const before = all.value.find((one) => one.id === id)
+      await writeSummary({ ...before!, name: name.trim() })
+      tellOthers(id)
+    }
+    await refresh()
+  }
+  async function mark(id: string, made: Partial<Summary>): Promise<void> {
+    const before = all.value.find((one) => one.id === id)
+    if (!before) return
+    await writeSummary({ ...before, ...made })
+    tellOthers(id)
+    await refresh()
+  }
+  /** Removes a commission for good, and the pictures and sculpts that no other names. */
+  async function purge(id: string): Promise<void> {
+    const gone = await projectOf(id).catch(() => undefined)
+    await dropWork(id)
+    await dropSummary(id)
+    if (gone) {
+      const others: string[] = []
+      for (const other of await listWorks()) others.push((await readWork(other)) ?? '')
+      const named = (kept: string) => others.some((text) => text.includes(`"${kept}"`))
+      for (const photo of photosOf(gone)) if (!named(photo)) await dropPhoto(photo)
+      for (const sculpt of sculptsOf(gone)) if (!named(sculpt)) await dropSculpt(sculpt)
+    }
+    tellOthers(id)
+    await refresh()
+  }
+  return {
+    all,
+    onShelf,
+    archived,
+    deleted,
+    ready,
+    trouble,
+    begin,
+    refresh,
+    add,
+    rename,
+    duplicate: async (id: string): Promise<string> =>
+      add(secondCommission(await projectOf(id), (await projectOf(id)).name, newId)),
+    archive: (id: string, away: boolean) => mark(id, { archivedAt: away ? Date.now() : undefined }),
+    remove: (id: string) => mark(id, { deletedAt: Date.now() }),
+    bringBack: (id: string) => mark(id, { deletedAt: undefined, archivedAt: undefined }),
+    purge,
+    addEmpty: (name: string) => add(blankCommission(newId(), name)),
+    /** The demo as it is shipped, beside one that was changed. */
+    addDemo: () => add({ ...lowTide([...starterIds]), id: DEMO_ID }),
+    projectOf,
+  }
+})

@@ -1,0 +1,33 @@
+import { baseReflectance, hexOfLab } from '../../../core'
+import type { Figure, Project } from '../../../core'
+import { aimsOf } from '../ladder/mood'
+import { targetsOf } from '../ladder/plan'
+import type { Summary } from '../vault/summaries'
+
+/** So many figures of a commission show their ladders on the shelf. */
+export const STRIPS = 16
+
+const strips = new WeakMap<Figure, string[]>()
+
+/** Colours of a figure's ladder, dark to light; figures are never changed in place, so each is worked out once. */
+export function stripOf(figure: Figure): string[] {
+  const known = strips.get(figure)
+  if (known) return known
+  const made = targetsOf(aimsOf(figure), baseReflectance(figure.tone)).map(({ target }) =>
+    hexOfLab(target),
+  )
+  strips.set(figure, made)
+  return made
+}
+
+export const summaryOf = (project: Project, touchedAt: number): Summary => ({
+  id: project.id,
+  name: project.name,
+  touchedAt,
+  figures: project.figures.map((figure, i) => ({
+    id: figure.id,
+    name: figure.name,
+    many: figure.many,
+    ...(i < STRIPS ? { strip: stripOf(figure) } : {}),
+  })),
+})

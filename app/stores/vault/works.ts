@@ -1,0 +1,74 @@
+import localForage from 'localforage'
+
+/** Where the work lives between visits: IndexedDB through localForage, everything on this machine. */
+const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'work' })
+
+const COMMISSION = 'commission '
+const ASIDE = 'put aside '
+/** Where the one project of a browser lay before there were commissions. */
+const FIRST = 'project'
+
+export const readWork = (id: string): Promise<string | null> =>
+  store.getItem<string>(COMMISSION + id)
+
+/** Ids of all commissions that are stored. */
+export const listWorks = async (): Promise<string[]> =>
+  (await store.keys())
+    .filter((key) => key.startsWith(COMMISSION))
+    .map((key) => key.slice(COMMISSION.length))
+
+/** Puts work aside under a name of its own, unchanged, so that nothing is lost. */
+export const setAside = async (text: string, at: Date, why = ''): Promise<void> => {
+  // What lies there already, to the letter, need not lie there twice.
+  for (const name of (await listAside()).filter((one) => one.endsWith(` ${why}`)))
+    if ((await readAside(name)) === text) return
+  await store.setItem(`${ASIDE}${at.toISOString()} ${why}`.trim(), text)
+}
+
+/** Names of what was put aside, oldest first. */
+export const listAside = async (): Promise<string[]> =>
+  (await store.keys()).filter((key) => key.startsWith(ASIDE)).sort()
+
+export const readAside = (name: string): Promise<string | null> => store.getItem<string>(name)
+
+/** One tab writes at a time, where the browser can say so. */
+const alone = <T>(work: () => Promise<T>): Promise<T> =>
+  'locks' in navigator ? (navigator.locks.request('cobaltfinch-work', work) as Promise<T>) : work()
+
+/**
+ * Writes a commission over what this tab has seen of it last. What another tab wrote since is put aside first.
+ * @returns whether something was put aside.
+ */
+export const writeWork = (id: string, text: string, seen: string | null): Promise<boolean> =>
+  alone(async () => {
+    const there = await readWork(id)
+    const strange = there !== null && there !== seen && there !== text
+    if (strange) await setAside(there, new Date(), id)
+    await store.setItem(COMMISSION + id, text)
+    return strange
+  })
+
+/** Takes a commission out of storage for good. */
+export const dropWork = (id: string): Promise<void> => store.removeItem(COMMISSION + id)
+
+/**
+ * Hands the project of a browser that had only one to `take`, once; the text is kept as it was.
+ * @param take gives it a place among the commissions.
+ */
+export const moveFirstWork = (take: (text: string) => Promise<void>): Promise<void> =>
+  alone(async () => {
+    const text = await store.getItem<string>(FIRST)
+    if (text === null) return
+    await setAside(text, new Date(), 'as it was in version 1')
+    await take(text)
+    await store.removeItem(FIRST)
+  })
+
+const channel =
+  'BroadcastChannel' in globalThis ? new BroadcastChannel('cobaltfinch-work') : undefined
+
+/** Tells other tabs that a commission was written, or that the shelf has changed. */
+export const tellOthers = (id: string): void => channel?.postMessage(id)
+export const onOthers = (heard: (id: string) => void): void => {
+  channel?.addEventListener('message', ({ data }) => heard(String(data)))
+}

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import type { MissingBottle } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { paintColours } from '../../parts/paintColours'
+import { isKnown, nameOf, paintOf } from '../../stores/paints'
+import { useProject } from '../../stores/project/project'
+
+/** Bottles that something needs and that are not in: which, the nearest that is, and what to do about it. */
+const props = defineProps<{ missing: readonly MissingBottle[]; what: string }>()
+const emit = defineEmits<{ standIn: [standIns: ReadonlyMap<string, string>]; putIn: [] }>()
+const store = useProject()
+const rows = computed(() =>
+  props.missing.map(({ id, standIn }) => ({
+    id,
+    name: nameOf(id),
+    lab: isKnown(id) ? paintColours(paintOf(id)).masstone : undefined,
+    standIn,
+  })),
+)
+const canStandIn = computed(() => props.missing.every(({ standIn }) => standIn))
+const canPutIn = computed(() => props.missing.every(({ id }) => isKnown(id)))
+const use = (): void =>
+  emit(
+    'standIn',
+    new Map(props.missing.flatMap(({ id, standIn }) => (standIn ? [[id, standIn.paint.id]] : []))),
+  )
+function putIn(): void {
+  for (const { id } of props.missing) {
+    if (store.project.ownedOnly && !store.isOwned(id)) store.setBottle(id, { owned: true })
+    store.setPaintInHere(id, true)
+  }
+  emit('putIn')
+}
+</script>
+
+<template>
+  <section v-if="missing.length" class="missing" aria-label="Bottles that are not in">
+    <p>
+      {{ what }} needs {{ missing.length === 1 ? 'a bottle that is' : 'bottles that are' }} not in
+      for this figure:
+    </p>
+    <ul>
+      <li v-for="row in rows" :key="row.id">
+        <span class="pair">
+          <ColourPatch v-if="row.lab" :lab="row.lab" class="half" /><ColourPatch
+            v-if="row.standIn"
+            :lab="paintColours(row.standIn.paint).masstone"
+            class="half"
+          />
+        </span>
+        <span>
+          <b>{{ row.name }}</b>;
+          <template v-if="row.standIn">
+            nearest in is {{ row.standIn.paint.name }}, {{ row.standIn.deltaE00.toFixed(0) }} off,
+            {{ row.standIn.words.join(', ') }}
+          </template>
+          <template v-else>nothing that is in can stand in for it</template>
+        </span>
+      </li>
+    </ul>
+    <p class="tools">
+      <ElButton v-if="canStandIn" @click="use">
+        {{ missing.length === 1 ? 'Use the stand-in' : 'Use the stand-ins' }}
+      </ElButton>
+      <ElButton v-if="canPutIn" @click="putIn">Put in for this figure</ElButton>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.missing {
+  border-left: 4px solid var(--ink-soft);
+  padding: 2px 0 2px 12px;
+  font-size: 15px;
+}
+p {
+  margin: 0;
+}
+ul {
+  list-style: none;
+  margin: 4px 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.pair {
+  display: flex;
+  flex: none;
+}
+.half {
+  width: 26px;
+  height: 26px;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+</style>

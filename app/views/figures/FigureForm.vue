@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import {
+  ElForm,
+  ElFormItem,
+  ElInput,
+  ElInputNumber,
+  ElOption,
+  ElRadioButton,
+  ElRadioGroup,
+  ElSelect,
+} from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import { figureKinds, longest, mostOf } from '../../../core'
+import type { Figure } from '../../../core'
+import SizeSelect from '../../parts/figure/SizeSelect.vue'
+import { nameOf } from '../../stores/paints'
+import { useProject } from '../../stores/project/project'
+import { sizeMeaning } from '../../words/sizes'
+import ReferencePicture from './ReferencePicture.vue'
+
+/** What is known of one figure, changed in place; what cannot be is said beside the field. */
+const props = defineProps<{ figure: Figure }>()
+const store = useProject()
+const kindWords: Record<Figure['kind'], string> = {
+  person: 'person',
+  creature: 'creature',
+  dead: 'the dead',
+}
+const name = ref(props.figure.name)
+const note = ref(props.figure.note)
+const nameTrouble = ref('')
+watch(
+  () => props.figure,
+  (figure) => {
+    name.value = figure.name
+    note.value = figure.note
+  },
+)
+const set = (made: Partial<Omit<Figure, 'id'>>): boolean => store.setFigure(props.figure.id, made)
+function keepName(): void {
+  const given = name.value.trim()
+  nameTrouble.value = given === '' ? 'A name has at least one letter.' : ''
+  if (given) set({ name: given })
+}
+const group = computed({
+  get: () => store.project.groups?.find(({ id }) => id === props.figure.group)?.name ?? '',
+  set: (given: string | undefined) =>
+    void store.setGroup(props.figure.id, (given ?? '').slice(0, longest.shortName)),
+})
+const setMany = (many: number | undefined): void => {
+  if (many !== undefined) set({ many })
+}
+const bottles = computed(() => {
+  const { more = [], without = [] } = props.figure.bottles ?? {}
+  const named = (ids: readonly string[]): string => ids.map((id) => nameOf(id)).join(', ')
+  return [
+    more.length ? `has ${named(more)} as well` : '',
+    without.length ? `does without ${named(without)}` : '',
+  ].filter(Boolean)
+})
+</script>
+
+<template>
+  <ElForm label-position="top" :aria-label="`About ${figure.name}`" @submit.prevent>
+    <ElFormItem label="Name" :error="nameTrouble">
+      <ElInput v-model="name" aria-label="Name" :maxlength="longest.name" @change="keepName" />
+    </ElFormItem>
+    <ElFormItem label="Kind">
+      <ElRadioGroup
+        :model-value="figure.kind"
+        aria-label="Kind"
+        @update:model-value="set({ kind: $event as Figure['kind'] })"
+      >
+        <ElRadioButton v-for="kind in figureKinds" :key="kind" :value="kind">
+          {{ kindWords[kind] }}
+        </ElRadioButton>
+      </ElRadioGroup>
+    </ElFormItem>
+    <div class="pair">
+      <ElFormItem label="Size">
+        <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
+      </ElFormItem>
+      <ElFormItem label="How many of it">
+        <ElInputNumber
+          :model-value="figure.many"
+          :min="1"
+          :max="mostOf.copies"
+          :precision="0"
+          aria-label="How many of it"
+          @update:model-value="setMany"
+        />
+      </ElFormItem>
+    </div>
+    <p class="soft">{{ sizeMeaning(figure.size) }}</p>
+    <ElFormItem label="People, warband or pack">
+      <ElSelect
+        v-model="group"
+        aria-label="People, warband or pack"
+        filterable
+        allow-create
+        default-first-option
+        clearable
+        placeholder="none; type a name to make one"
+      >
+        <ElOption
+          v-for="one in store.project.groups ?? []"
+          :key="one.id"
+          :value="one.name"
+          :label="one.name"
+        />
+      </ElSelect>
+    </ElFormItem>
+    <ElFormItem label="Note">
+      <ElInput
+        v-model="note"
+        aria-label="Note"
+        type="textarea"
+        :rows="2"
+        :maxlength="longest.note"
+        @change="set({ note })"
+      />
+    </ElFormItem>
+    <ReferencePicture :figure="figure" />
+    <p v-for="line in bottles" :key="line" class="soft">It {{ line }}.</p>
+  </ElForm>
+</template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.pair :deep(.el-input-number) {
+  width: 100%;
+}
+p {
+  margin: -6px 0 12px;
+  font-size: 14px;
+}
+</style>

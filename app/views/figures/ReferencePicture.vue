@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { ElButton, ElFormItem } from 'element-plus'
+import { onBeforeUnmount, ref, watch } from 'vue'
+import { longest } from '../../../core'
+import type { Figure } from '../../../core'
+import { useProject } from '../../stores/project/project'
+import { keepPhoto, LONGEST_KEPT, photoOf } from '../../stores/vault/photos'
+
+/** The picture a figure is painted after, kept with it in this browser. */
+const props = defineProps<{ figure: Figure }>()
+const store = useProject()
+const url = ref('')
+const trouble = ref('')
+const busy = ref(false)
+const input = ref<HTMLInputElement>()
+const forget = (): void => URL.revokeObjectURL(url.value)
+watch(
+  () => props.figure.picture?.photo,
+  async (photo) => {
+    const found = photo ? await photoOf(photo).catch(() => null) : null
+    if (photo !== props.figure.picture?.photo) return
+    forget()
+    url.value = found ? URL.createObjectURL(found) : ''
+    trouble.value =
+      photo && !found ? 'The picture is not in this browser; it may be where it was packed.' : ''
+  },
+  { immediate: true },
+)
+onBeforeUnmount(forget)
+async function take(): Promise<void> {
+  const file = input.value?.files?.[0]
+  if (!file) return
+  const { id } = props.figure
+  busy.value = true
+  trouble.value = ''
+  try {
+    const photo = await keepPhoto(file)
+    store.setFigure(id, { picture: { photo, name: file.name.slice(0, longest.name) } })
+  } catch (error) {
+    trouble.value = `“${file.name}” was not kept: ${(error as Error).message}.`
+  }
+  busy.value = false
+  if (input.value) input.value.value = ''
+}
+</script>
+
+<template>
+  <ElFormItem label="Painted after" class="item">
+    <RouterLink
+      v-if="url"
+      :to="{ name: 'Tone', params: { way: 'picture' } }"
+      class="shown"
+      @click="store.chooseFigure(figure.id)"
+    >
+      <img :src="url" :alt="`What ${figure.name} is painted after: ${figure.picture?.name}`" />
+    </RouterLink>
+    <span class="tools">
+      <ElButton :loading="busy" @click="input?.click()">
+        {{ figure.picture ? 'Another picture…' : 'Keep a picture with it…' }}
+      </ElButton>
+      <ElButton
+        v-if="figure.picture"
+        text
+        @click="store.setFigure(figure.id, { picture: undefined })"
+      >
+        Take it off
+      </ElButton>
+    </span>
+    <input
+      ref="input"
+      type="file"
+      accept="image/jpeg,image/png,image/webp"
+      class="unseen"
+      :aria-label="`Picture that ${figure.name} is painted after`"
+      tabindex="-1"
+      @change="take"
+    />
+    <p class="soft">
+      A copy of at most {{ LONGEST_KEPT }} pixels is kept in this browser and goes into the packed
+      commission; it is sent nowhere.
+    </p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+  </ElFormItem>
+</template>
+
+<style scoped>
+.item :deep(.el-form-item__content) {
+  display: grid;
+  gap: 6px;
+  line-height: 1.3;
+}
+.shown img {
+  display: block;
+  max-width: 100%;
+  max-height: 150px;
+}
+.tools {
+  display: flex;
+  gap: 6px;
+}
+p {
+  margin: 0;
+  font-size: 14px;
+}
+</style>

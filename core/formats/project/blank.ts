@@ -1,0 +1,55 @@
+import { usualSize } from '../../ladder/figureSize'
+import { plainMood } from '../../ladder/mood'
+import type { Tone } from '../../tone/tone'
+import type { Figure } from './figureSchema'
+import type { FigurePlan } from './planSchema'
+import { VERSION } from './schema'
+import type { Project } from './schema'
+
+/** A plan as it is before anything was chosen. */
+export const blankPlan = (): FigurePlan => ({
+  ...plainMood,
+  maxPaints: 3,
+  maxDrops: 20,
+  kept: {},
+})
+
+/** A weathered tan: somewhere to start from. */
+const plainTone: Tone = {
+  kind: 'skin',
+  melanin: 0.052,
+  blood: 0.036,
+  oxygenation: 0.78,
+  carotene: 10,
+}
+
+/**
+ * A figure of which nothing is known yet.
+ * @example blankFigure('f1', { name: 'Troll', kind: 'creature', many: 4 })
+ */
+export const blankFigure = (id: string, known: Partial<Omit<Figure, 'id'>> = {}): Figure => ({
+  name: 'New figure',
+  note: '',
+  kind: 'person',
+  size: usualSize,
+  many: 1,
+  tone: plainTone,
+  plan: blankPlan(),
+  ...known,
+  id,
+})
+
+/** A commission without figures. */
+export const blankCommission = (
+  id: string,
+  name: string,
+  known: Partial<Omit<Project, 'id' | 'name' | 'format' | 'version'>> = {},
+): Project => ({
+  format: 'cobaltfinch-project',
+  version: VERSION,
+  name,
+  out: [],
+  figures: [],
+  ...known,
+  id,
+})

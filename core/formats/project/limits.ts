@@ -1,0 +1,55 @@
+import { moodLimits } from '../../ladder/mood'
+
+/** How many of each a commission holds at most; forms, files and changes are all held to these. */
+export const mostOf = {
+  figures: 500,
+  groups: 200,
+  /** Figures painted alike. */
+  copies: 500,
+  /** Of them on the bench together, and others beside them. */
+  atOnce: 40,
+  paints: 1000,
+  paintsOut: 1100,
+  pigments: 12,
+  tones: 200,
+  log: 5000,
+  done: 20000,
+  timers: 1000,
+  dried: 300,
+  coats: 30,
+  accents: 60,
+  versions: 50,
+  parts: 40,
+  steps: 11,
+  progression: 20,
+} as const
+
+/** Letters at most. */
+export const longest = {
+  id: 80,
+  name: 120,
+  shortName: 80,
+  note: 2000,
+  pigment: 20,
+  words: 300,
+  date: 40,
+} as const
+
+/** Numbers from and to, ends included. */
+export const range = {
+  ...moodLimits,
+  drops: [1, 99],
+  thinner: [0, 40],
+  passes: [1, 20],
+  minutes: [0, 100000],
+  ml: [0.1, 5000],
+  leftMl: [0, 5000],
+  dropsPerMl: [1, 200],
+  price: [0, 100000],
+  slower: [0.5, 4],
+  eveningMin: [15, 720],
+  tolerance: [0.5, 20],
+  bare: [0.01, 1],
+  coatsOfStep: [1, 20],
+  thinnerOfStep: [0, 20],
+} as const

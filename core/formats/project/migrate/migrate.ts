@@ -1,0 +1,22 @@
+import { VERSION } from '../schema'
+import { fromVersion1 } from './version1'
+
+/** Plain data as it comes out of a file: anything may be in it. */
+export type Loose = Record<string, unknown>
+
+/** The step from each version to the next. */
+const steps: Readonly<Record<number, (old: Loose) => Loose>> = { 1: fromVersion1 }
+
+/**
+ * Data of an older project file as the newest version has it; nothing when the version is not known.
+ * What is damaged stays damaged: the check afterwards names it.
+ */
+export function migrated(data: Loose): Loose | undefined {
+  let now = data
+  while (now.version !== VERSION) {
+    const step = steps[now.version as number]
+    if (!step) return undefined
+    now = step(now)
+  }
+  return now
+}

@@ -1,0 +1,10 @@
+import type { Figure } from './figureSchema'
+import type { LogEntry } from './benchSchema'
+
+/** Names the figure of a log entry: as it is called now, or as it was when it has gone. */
+export function whoOf(
+  figures: readonly Pick<Figure, 'id' | 'name'>[],
+): (entry: Pick<LogEntry, 'figure' | 'who'>) => string {
+  const names = new Map(figures.map(({ id, name }) => [id, name]))
+  return ({ figure, who }) => (figure === undefined ? who : (names.get(figure) ?? who))
+}
