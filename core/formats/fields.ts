@@ -24,5 +24,15 @@ export const whole = (least: number, most: number) =>
 export const text = (most: number) =>
   v.pipe(v.string('is not text'), v.maxLength(most, `is longer than ${most} characters`))
 
+/** Words the language keeps for itself: a record that has one of them for a name would lose it when it is read. */
+export const NO_NAMES: ReadonlySet<string> = new Set(['__proto__', 'prototype', 'constructor'])
+
 /** A name for programs: letters, digits, - and _. */
-export const id = v.pipe(text(80), v.regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'))
+export const id = v.pipe(
+  text(80),
+  v.regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'),
+  v.check(
+    (given) => !NO_NAMES.has(given),
+    ({ input }) => `is "${input}", a word that cannot be a name here`,
+  ),
+)

@@ -1,19 +1,4 @@
-import type { Page } from '@playwright/test'
-import { accessible, expect, saved, settled, test } from './start'
-
-/** Walks with Tab until what has the focus has this name. */
-async function tabTo(page: Page, name: string): Promise<void> {
-  for (let i = 0; i < 120; i++) {
-    await page.keyboard.press('Tab')
-    const here = await page.evaluate(() => {
-      const at = document.activeElement as HTMLElement
-      const label = (at as HTMLSelectElement).labels?.[0]?.textContent
-      return (at.getAttribute('aria-label') ?? label ?? at.textContent ?? '').trim()
-    })
-    if (here.startsWith(name)) return
-  }
-  throw new Error(`Tab never came to “${name}”`)
-}
+import { accessible, expect, saved, settled, tabTo, test } from './start'
 
 test('from plan to finished figure with keys only: moves, a timer over a reload, a measured mix in the log', async ({
   page,

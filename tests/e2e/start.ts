@@ -57,6 +57,20 @@ export async function accessible(page: Page): Promise<void> {
   ).toEqual([])
 }
 
+/** Walks with Tab until what has the focus has this name. */
+export async function tabTo(page: Page, name: string | RegExp): Promise<void> {
+  for (let i = 0; i < 160; i++) {
+    await page.keyboard.press('Tab')
+    const here = await page.evaluate(() => {
+      const at = document.activeElement as HTMLElement
+      const label = (at as HTMLSelectElement).labels?.[0]?.textContent
+      return (at.getAttribute('aria-label') ?? label ?? at.textContent ?? '').trim()
+    })
+    if (typeof name === 'string' ? here.startsWith(name) : name.test(here)) return
+  }
+  throw new Error(`Tab never came to “${String(name)}”`)
+}
+
 /** Opens the Files menu and chooses a line of it. */
 export async function chooseFile(page: Page, line: string): Promise<void> {
   await page.getByRole('button', { name: 'Files' }).click()

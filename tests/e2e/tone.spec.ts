@@ -105,7 +105,9 @@ test('from a picture: neutral, lasso, tones and the skin that explains them; by 
     .getByLabel('Picture file')
     .setInputFiles({ name: 'portrait.png', ...picture, buffer: portrait })
   await expect(page.getByText(/No neutral shown/)).toBeVisible()
-  const frame = page.getByRole('application')
+  // The picture that is kept with her gives way to the one that was opened.
+  const frame = page.getByRole('application', { name: /^portrait\.png/ })
+  await expect(frame).toBeVisible()
   const box = (await frame.boundingBox())!
   await page.mouse.click(box.x + box.width * 0.15, box.y + box.height * 0.2)
   await expect(page.getByText(/corrected by the neutral/)).toBeVisible()

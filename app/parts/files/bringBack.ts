@@ -5,8 +5,9 @@ import { useShelf } from '../../stores/shelf/shelf'
 import type { Unpacked } from '../../workers/commissionWorker'
 import { commissions } from './commissions'
 
-/** A packed commission rather than a plain project file. */
-export const isPacked = (file: File): boolean => /\.zip$/i.test(file.name)
+/** A packed commission rather than a plain project file, whatever it is called: a zip begins with “PK”. */
+const isPacked = async (file: File): Promise<boolean> =>
+  /\.zip$/i.test(file.name) || (await file.slice(0, 2).text()) === 'PK'
 
 /** What came of opening a file: a commission of its own on the shelf, or what was wrong. */
 export interface BroughtBack {
@@ -26,7 +27,7 @@ const plainProject = async (file: File): Promise<Reading<Unpacked>> => {
 
 /** Opens a project file or a packed commission as a commission of its own; what is there already stays. */
 export async function bringBack(file: File): Promise<BroughtBack> {
-  const packed = isPacked(file)
+  const packed = await isPacked(file)
   const most = packed ? MOST_COMMISSION_BYTES : MOST_BYTES
   const mb = (bytes: number): number => Math.round(bytes / 1048576)
   if (file.size > most) {

@@ -85,7 +85,7 @@ describe('the ladder of the chosen figure', () => {
     expect(ratios[base]).toBeUndefined()
     for (const id of few) store.setPaintIn(id, false)
     await nextTick()
-    expect(ladder.trouble).toContain('No paint is in the plan')
+    expect(ladder.trouble).toContain('No bottle is in')
     store.setPaintIn('titanium-white', true)
     store.setPlan({ way: undefined })
     await still(ladder)

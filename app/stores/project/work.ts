@@ -1,5 +1,5 @@
 import { enablePatches, produceWithPatches } from 'immer'
-import type { Draft } from 'immer'
+import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
@@ -52,7 +52,16 @@ export function useWork() {
    * @returns whether it was made; `refused` says why not.
    */
   function change(tag: string, make: Make): boolean {
-    const [next, patches, inverse] = produceWithPatches(project.value, (draft) => void make(draft))
+    let made: readonly [Project, Patch[], Patch[]]
+    try {
+      made = produceWithPatches(project.value, (draft) => void make(draft))
+    } catch (error) {
+      // A name that no plain data can have; nothing has changed.
+      refused.value = [{ place: '', message: `it cannot be stored (${(error as Error).message})` }]
+      return false
+    }
+    const [next, patches, inverse] = made
+    refused.value = []
     if (patches.length === 0) return true
     const touched = patches.map(({ path }) => path)
     const issues = checkChange(next, touched, starterIds)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElInputNumber } from 'element-plus'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { figureSizes, longest, mostOf } from '../../../core'
 import LadderStrips from '../../parts/LadderStrips.vue'
@@ -29,6 +29,12 @@ const questions = computed(() => [
   'Which bottles?',
 ])
 const at = ref(0)
+/** The next question is where the keys are. */
+const heading = ref<HTMLElement>()
+watch(at, async () => {
+  await nextTick()
+  heading.value?.focus()
+})
 const last = computed(() => at.value === questions.value.length - 1)
 
 const sizeChoices = figureSizes.map((one, i) => ({
@@ -62,7 +68,7 @@ const empty = (): Promise<void> =>
   <main class="view">
     <TroubleNote v-if="trouble" :text="trouble" @close="trouble = ''" />
     <header class="head">
-      <h1>{{ questions[at] }}</h1>
+      <h1 ref="heading" tabindex="-1">{{ questions[at] }}</h1>
       <p class="soft">{{ at + 1 }} of {{ questions.length }}; each has an answer already</p>
       <label class="called">
         Called
@@ -154,6 +160,9 @@ const empty = (): Promise<void> =>
 }
 h1 {
   font-size: 32px;
+}
+h1:focus {
+  outline: none;
 }
 p {
   margin: 0;

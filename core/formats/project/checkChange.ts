@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { NO_NAMES } from '../fields'
 import type { FileIssue } from '../issues'
 import { issuesOf } from '../json'
 import { crossChecks } from './crossChecks'
@@ -72,6 +73,9 @@ export function checkChange(
   const parts = new Map(
     touched.map((path) => [JSON.stringify(path.slice(0, DEEPEST)), path.slice(0, DEEPEST)]),
   )
+  const unnameable = touched.find((path) => path.some((key) => NO_NAMES.has(String(key))))
+  if (unnameable)
+    return [{ place: placeOf(unnameable), message: 'is a word that cannot be a name here' }]
   const issues = [...parts.values()].flatMap((path) =>
     issuesAt(projectSchema as unknown as AnySchema, next, path, 0),
   )
