@@ -1,9 +1,34 @@
 import vue from '@vitejs/plugin-vue'
+import type { Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
+/** The core computes and nothing else: a part of it that is not used need not be there, nor what only it uses. */
+const treeshake = {
+  moduleSideEffects: (id: string) =>
+    !/\/core\/|node_modules\/(ics|yup|papaparse|fast-xml-\w+|fflate)\//.test(id),
+}
+
+/** What every room needs is asked for by the page itself, not first by the script that the page asks for. */
+const early: Plugin = {
+  name: 'early',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (_, { bundle }) =>
+      Object.values(bundle ?? {})
+        .filter(
+          (chunk) => chunk.type === 'chunk' && ['shared', 'storage', 'start'].includes(chunk.name),
+        )
+        .map(({ fileName }) => ({
+          tag: 'link',
+          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${fileName}` },
+          injectTo: 'head' as const,
+        })),
+  },
+}
+
 export default defineConfig({
-  plugins: [vue()],
-  worker: { format: 'es' },
+  plugins: [vue(), early],
+  worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',
     assetsInlineLimit: 0,
@@ -11,13 +36,14 @@ export default defineConfig({
     // One sheet of style, and one file for what rooms share: a room opens with few requests.
     cssCodeSplit: false,
     rolldownOptions: {
+      treeshake,
       output: {
         codeSplitting: {
           groups: [
             // By itself, so that the first file asks for the rest without waiting for any of it.
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
-            { name: 'storage', test: /localforage|stores\/vault/, priority: 1 },
+            { name: 'storage', test: /localforage/, priority: 1 },
             { name: 'shared', test: /app\/(parts|stores)\//, minShareCount: 2 },
           ],
         },

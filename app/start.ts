@@ -8,5 +8,9 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router'
+import { useShelf } from './stores/shelf/shelf'
 
-createApp(App).use(createPinia()).use(router).mount('#app')
+const app = createApp(App).use(createPinia())
+// What the shelf shows is read while the room is still on its way.
+if (location.pathname === '/') void useShelf().look()
+app.use(router).mount('#app')

@@ -1,23 +1,6 @@
 import { expose } from 'comlink'
-import {
-  countRecipes,
-  mixLadder,
-  puddlePath,
-  RecipeSearch,
-  RecipeTable,
-  simulatePath,
-} from '../../core'
-import type {
-  KeptPart,
-  Lab,
-  Limits,
-  MixedStep,
-  Mixing,
-  Move,
-  Paint,
-  RecipeRequest,
-  SearchProgress,
-} from '../../core'
+import { ClosestRecipes, mixLadder, puddlePath, simulatePath } from '../../core'
+import type { KeptPart, Lab, Limits, MixedStep, Mixing, Move, Paint } from '../../core'
 
 /** One look for the closest mixes: plain data in, plain data out. */
 export interface RecipeJob extends Limits {
@@ -72,25 +55,12 @@ export interface RecipeAnswer {
   note?: string
 }
 
-/** More recipes than this would take longer than a second and 100 MB. */
-const MOST_RECIPES = 2_000_000
-
-let table: RecipeTable | undefined
-let tableKey = ''
-
-/** All recipes of a box, kept while box and limits stay. */
-function tableOf(paints: Paint[], limits: Limits): RecipeTable {
-  const key = JSON.stringify([paints.map(({ id, K, S }) => [id, K[8], S[8], K[20]]), limits])
-  if (!table || key !== tableKey) {
-    table = new RecipeTable(paints, limits)
-    tableKey = key
-  }
-  return table
-}
-
-/** The best that a search of a large box finds in the time given, and whether it is proved. */
-const searched = (request: RecipeRequest, patienceMs: number): SearchProgress =>
-  new RecipeSearch(request).step(performance.now() + patienceMs, () => performance.now())
+const closest = new ClosestRecipes()
+/** A large box is searched so long for a step. */
+const patience = (ms: number) => ({
+  until: performance.now() + ms,
+  now: () => performance.now(),
+})
 
 const plainParts = (parts: MixedStep['parts']): KeptPart[] =>
   parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))
@@ -99,19 +69,14 @@ const api = {
   /** Recipes of a whole ladder, mixed as a run, from few shared bottles, as a family or from a progression. */
   mix({ paints, targets, maxPaints, maxDrops, patienceMs, mixing, base }: MixJob): RecipeAnswer {
     const limits = { maxPaints, maxDrops }
-    const closest = (aims: readonly Lab[], from: readonly Paint[]): MixedStep[] =>
-      aims.map((target) =>
-        countRecipes(from.length, limits) <= MOST_RECIPES
-          ? tableOf([...from], limits).nearest(target)[0]!
-          : searched({ target, paints: from, ...limits }, patienceMs).best[0]!,
-      )
     const { steps, note } = mixLadder({
       targets,
       base,
       paints,
       ...limits,
       mixing,
-      closest,
+      closest: (aims, from) =>
+        aims.map((target) => closest.find(target, from, limits, patience(patienceMs)).best),
       patience: { ms: 2500, now: () => performance.now() },
     })
     return {
@@ -146,15 +111,11 @@ const api = {
   },
   find({ paints, targets, maxPaints, maxDrops, patienceMs }: RecipeJob): RecipeAnswer {
     const limits = { maxPaints, maxDrops }
-    const few = countRecipes(paints.length, limits) <= MOST_RECIPES
     let sure = true
     const mixes = targets.map((target) => {
-      const found = few
-        ? { best: tableOf(paints, limits).nearest(target), proved: true }
-        : searched({ target, paints, ...limits }, patienceMs)
-      sure &&= found.proved
-      const { parts, deltaE00 } = found.best[0]!
-      return { parts: parts.map(({ paint, drops }) => ({ paint: paint.id, drops })), deltaE00 }
+      const { best, proved } = closest.find(target, paints, limits, patience(patienceMs))
+      sure &&= proved
+      return { parts: plainParts(best.parts), deltaE00: best.deltaE00 }
     })
     return { mixes, proved: sure }
   },

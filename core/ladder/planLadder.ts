@@ -2,7 +2,7 @@ import type { Lab } from '../colour/lab'
 import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from '../paint/paint'
 import type { Limits, Recipe } from '../recipe/recipe'
-import { RecipeTable } from '../recipe/recipeTable'
+import { ClosestRecipes } from '../recipe/closest'
 import { plainMood } from './mood'
 import type { Mood } from './mood'
 import { ladderTargets } from './targets'
@@ -35,14 +35,14 @@ export interface LadderRequest extends Limits, Partial<Mood> {
 export function planLadder(request: LadderRequest): Ladder {
   const { base, paints, maxPaints, maxDrops } = request
   if (paints.length === 0) throw new RangeError('there is no paint to mix from; put one in the box')
-  const table = new RecipeTable(paints, { maxPaints, maxDrops })
+  const closest = new ClosestRecipes()
   const steps = ladderTargets(base, { ...plainMood, ...request }).map(
     ({ key, name, target, share }) => ({
       key,
       name,
       target,
       share,
-      recipe: table.nearest(target)[0]!,
+      recipe: closest.find(target, paints, { maxPaints, maxDrops }).best,
     }),
   )
   return { steps }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ElMessage } from 'element-plus'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import TroubleNote from '../TroubleNote.vue'
@@ -24,7 +23,7 @@ async function open(file: File | undefined): Promise<void> {
       details: issues,
     }
   if (id === undefined) return
-  if (note) ElMessage({ message: note, duration: 8000, showClose: true })
+  if (note) void import('../../messages/say').then(({ say }) => say(note))
   const inside = typeof route.params.commission === 'string' && route.name
   await router.push({ name: inside ? route.name! : 'Ladder', params: { commission: id } })
 }

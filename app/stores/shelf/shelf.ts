@@ -18,15 +18,18 @@ import { starterIds } from '../paints'
 import { useProject } from '../project/project'
 import { dropPhoto } from '../vault/photos'
 import { dropSculpt } from '../vault/sculpts'
-import { dropSummary, readSummaries, writeSummary } from '../vault/summaries'
+import { dropSummary, readAtOnce, readSummaries, writeSummary } from '../vault/summaries'
 import type { Summary } from '../vault/summaries'
 import {
   dropWork,
   listWorks,
   moveFirstWork,
+  noteMoved,
   onOthers,
   readWork,
   tellOthers,
+  wasMoved,
+  worksAmong,
   writeWork,
 } from '../vault/works'
 import { summaryOf } from './summaryOf'
@@ -38,6 +41,7 @@ export const useShelf = defineStore('shelf', () => {
   const all = shallowRef<readonly Summary[]>([])
   const trouble = shallowRef('')
   const ready = shallowRef(false)
+  let reading: Promise<void> | undefined
 
   const newestFirst = (list: readonly Summary[]) =>
     [...list].sort((one, other) => other.touchedAt - one.touchedAt)
@@ -76,13 +80,21 @@ export const useShelf = defineStore('shelf', () => {
   let moved: Promise<void> | undefined
   /** What has to be done once before anything is opened. */
   const begin = (): Promise<void> =>
-    (moved ??= moveFirst().catch((error: unknown) => {
-      trouble.value = `This browser gives no storage (${(error as Error).message}).`
-    }))
+    (moved ??= wasMoved()
+      ? Promise.resolve()
+      : moveFirst().then(noteMoved, (error: unknown) => {
+          trouble.value = `This browser gives no storage (${(error as Error).message}).`
+        }))
 
-  async function refresh(): Promise<void> {
+  async function readAll(): Promise<{ summaries: Summary[]; ids: string[] }> {
+    const found = await readAtOnce().catch(() => undefined)
+    if (found) return { summaries: found.summaries, ids: worksAmong(found.keys) }
+    return { summaries: await readSummaries(), ids: await listWorks() }
+  }
+  async function read(): Promise<void> {
+    await begin()
     try {
-      const [summaries, ids] = await Promise.all([readSummaries(), listWorks()])
+      const { summaries, ids } = await readAll()
       const known = new Map(summaries.map((summary) => [summary.id, summary]))
       const found: Summary[] = []
       for (const id of ids) found.push(known.get(id) ?? (await summarise(id)))
@@ -92,6 +104,10 @@ export const useShelf = defineStore('shelf', () => {
     }
     ready.value = true
   }
+  /** Looks at what is stored, from now on. */
+  const refresh = (): Promise<void> => (reading = read())
+  /** … unless that is under way already. */
+  const look = (): Promise<void> => (ready.value || !reading ? refresh() : reading)
   onOthers(() => {
     if (ready.value) void refresh()
   })
@@ -189,6 +205,7 @@ export const useShelf = defineStore('shelf', () => {
     trouble,
     begin,
     refresh,
+    look,
     add,
     rename,
     duplicate: async (id: string): Promise<string> =>

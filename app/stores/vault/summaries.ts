@@ -15,11 +15,42 @@ export interface Summary {
 
 const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'shelf' })
 
-/** All of them, in no order. */
+/** All of them, in no order, one after the other. */
 export async function readSummaries(): Promise<Summary[]> {
   const all: Summary[] = []
   await store.iterate<Summary, void>((summary) => void all.push(summary))
   return all
+}
+
+const answered = <T>(request: IDBRequest<T>): Promise<T> =>
+  new Promise((resolve, reject) => {
+    request.onsuccess = () => resolve(request.result)
+    request.onerror = () => reject(request.error ?? new Error('the browser did not say why'))
+  })
+
+/**
+ * All summaries and the keys of all work in two requests, past localForage, which would walk through them one by one.
+ * @returns nothing where the database is not there yet, or not as it should be.
+ */
+export async function readAtOnce(): Promise<{ summaries: Summary[]; keys: string[] } | undefined> {
+  if (typeof indexedDB === 'undefined') return undefined
+  const open = indexedDB.open('cobaltfinch')
+  // It is not there: whoever writes first makes it.
+  open.onupgradeneeded = () => open.transaction?.abort()
+  const database = await answered(open).catch(() => undefined)
+  if (!database) return undefined
+  try {
+    const there = database.transaction(['shelf', 'work'])
+    const [summaries, keys] = await Promise.all([
+      answered(there.objectStore('shelf').getAll() as IDBRequest<Summary[]>),
+      answered(there.objectStore('work').getAllKeys()),
+    ])
+    return { summaries, keys: keys.map(String) }
+  } catch {
+    return undefined
+  } finally {
+    database.close()
+  }
 }
 
 export const writeSummary = async (summary: Summary): Promise<void> => {

@@ -11,11 +11,12 @@ const FIRST = 'project'
 export const readWork = (id: string): Promise<string | null> =>
   store.getItem<string>(COMMISSION + id)
 
+/** Ids of commissions among the keys of what is stored. */
+export const worksAmong = (keys: readonly string[]): string[] =>
+  keys.filter((key) => key.startsWith(COMMISSION)).map((key) => key.slice(COMMISSION.length))
+
 /** Ids of all commissions that are stored. */
-export const listWorks = async (): Promise<string[]> =>
-  (await store.keys())
-    .filter((key) => key.startsWith(COMMISSION))
-    .map((key) => key.slice(COMMISSION.length))
+export const listWorks = async (): Promise<string[]> => worksAmong(await store.keys())
 
 /** Puts work aside under a name of its own, unchanged, so that nothing is lost. */
 export const setAside = async (text: string, at: Date, why = ''): Promise<void> => {
@@ -50,6 +51,23 @@ export const writeWork = (id: string, text: string, seen: string | null): Promis
 
 /** Takes a commission out of storage for good. */
 export const dropWork = (id: string): Promise<void> => store.removeItem(COMMISSION + id)
+
+const MOVED = 'cobaltfinch-moved'
+/** Whether it is known that nothing lies there any more from before there were commissions. */
+export const wasMoved = (): boolean => {
+  try {
+    return localStorage.getItem(MOVED) !== null
+  } catch {
+    return false
+  }
+}
+export const noteMoved = (): void => {
+  try {
+    localStorage.setItem(MOVED, 'yes')
+  } catch {
+    // It is looked for again next time.
+  }
+}
 
 /**
  * Hands the project of a browser that had only one to `take`, once; the text is kept as it was.

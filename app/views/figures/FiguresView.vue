@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElMessage, ElPopover } from 'element-plus'
-import { computed, h, ref } from 'vue'
+import { ElButton, ElInput, ElPopover } from 'element-plus'
+import { computed, ref } from 'vue'
 import { blankFigure, longest } from '../../../core'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -39,32 +39,13 @@ function add(): void {
   word.value = ''
   store.addFigure(blankFigure(newId()))
 }
-function say(text: string, undo = false): void {
-  const told = ElMessage({
-    duration: 10000,
-    showClose: true,
-    message: h('span', [
-      `${text} `,
-      undo
-        ? h(
-            'button',
-            {
-              type: 'button',
-              class: 'in-message',
-              onClick: () => {
-                store.undo()
-                told.close()
-              },
-            },
-            'Undo',
-          )
-        : '',
-    ]),
-  })
-}
+const tell = (text: string): void =>
+  void import('../../messages/say').then(({ say }) =>
+    say(text, { name: 'Undo', run: () => store.undo() }),
+  )
 function remove(id: string): void {
   const figure = store.project.figures.find((one) => one.id === id)
-  if (figure && store.dropFigure(id)) say(`${figure.name} was taken away.`, true)
+  if (figure && store.dropFigure(id)) tell(`${figure.name} was taken away.`)
 }
 </script>
 
@@ -130,7 +111,7 @@ function remove(id: string): void {
           <RouterLink :to="{ name: 'Tone', params: { way: '' } }">Its tone</RouterLink>
           <RouterLink :to="{ name: 'Ladder' }">Its ladder</RouterLink>
         </p>
-        <PaintLike v-model="likeOpen" :figure="store.figure" @done="say($event, true)" />
+        <PaintLike v-model="likeOpen" :figure="store.figure" @done="tell($event)" />
       </template>
     </SideLayout>
   </main>

@@ -7,7 +7,12 @@ import type { Summary } from '../../stores/vault/summaries'
 import { counted, whenWords } from '../../words/counts'
 
 /** One commission: the ladders of its figures, its name, and what can be done with it. */
-const props = defineProps<{ summary: Summary; now: number }>()
+const props = defineProps<{
+  summary: Summary
+  now: number
+  /** Its name and ladders only, for the first moment. */
+  bare?: boolean
+}>()
 const emit = defineEmits<{
   rename: [name: string]
   duplicate: []
@@ -76,7 +81,7 @@ function keep(): void {
       </form>
       <h2 v-else>{{ summary.name }}</h2>
       <span class="soft about">{{ about }}</span>
-      <span class="tools">
+      <span v-if="!bare" class="tools">
         <template v-if="summary.deletedAt">
           <ElButton text @click="emit('bringBack')">Bring back</ElButton>
           <ElButton text @click="emit('purge')">Delete for good</ElButton>

@@ -1,26 +1,33 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElMessage, ElMessageBox } from 'element-plus'
-import { computed, h, onMounted, ref } from 'vue'
+import { ElButton, ElInput } from 'element-plus'
+import { whenever } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
 import OpenFile from '../../parts/files/OpenFile.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import { useShelf } from '../../stores/shelf/shelf'
 import type { Summary } from '../../stores/vault/summaries'
 import { counted } from '../../words/counts'
 import FirstVisit from './FirstVisit.vue'
-import ShelfRow from './ShelfRow.vue'
+import ShelfRows from './ShelfRows.vue'
 
 /** Every commission as the ladders of its figures; the room one comes in by. */
 const shelf = useShelf()
-onMounted(() => void shelf.refresh())
+onMounted(() => void shelf.look())
 const opener = ref<InstanceType<typeof OpenFile>>()
 const busy = ref('')
 const over = ref(false)
 const word = ref('')
 const now = Date.now()
 
-/** So many are drawn at once; the search looks at all. */
+/** So many are in sight at first, and so many are drawn afterwards; the search looks at all. */
+const AT_FIRST = 7
 const PAGE = 40
-const most = ref(PAGE)
+const most = ref(AT_FIRST)
+whenever(
+  () => shelf.ready,
+  () => requestAnimationFrame(() => setTimeout(() => (most.value = PAGE))),
+  { immediate: true, flush: 'post' },
+)
 const wanted = computed(() => word.value.trim().toLowerCase())
 const hasWord = (text: string): boolean => text.toLowerCase().includes(wanted.value)
 const found = computed(() =>
@@ -41,44 +48,11 @@ const figures = computed(() => {
 })
 const none = computed(() => shelf.ready && shelf.all.length === 0)
 
-const say = (error: unknown): void => {
+const failed = (error: unknown): void => {
   shelf.trouble = `That was not done: ${(error as Error).message}.`
 }
-const act = (work: Promise<unknown>): void => void work.catch(say)
+const act = (work: Promise<unknown>): void => void work.catch(failed)
 
-function remove({ id, name }: Summary): void {
-  act(
-    shelf.remove(id).then(() => {
-      const told = ElMessage({
-        duration: 12000,
-        showClose: true,
-        message: h('span', [
-          `“${name}” was deleted. `,
-          h(
-            'button',
-            {
-              type: 'button',
-              class: 'in-message',
-              onClick: () => {
-                told.close()
-                act(shelf.bringBack(id))
-              },
-            },
-            'Bring it back',
-          ),
-        ]),
-      })
-    }),
-  )
-}
-async function purge({ id, name }: Summary): Promise<void> {
-  const sure = await ElMessageBox.confirm(
-    `“${name}” and the pictures that only it has leave this browser. This cannot be undone.`,
-    'Delete for good?',
-    { confirmButtonText: 'Delete for good', cancelButtonText: 'Keep it', autofocus: false },
-  ).catch(() => undefined)
-  if (sure) act(shelf.purge(id))
-}
 const dropped = (event: DragEvent): void => {
   over.value = false
   void opener.value?.open(event.dataTransfer?.files[0])
@@ -134,18 +108,12 @@ const dropped = (event: DragEvent): void => {
           Nothing here is called “{{ word }}”.
         </p>
       </section>
-      <ul class="rows">
-        <ShelfRow
-          v-for="summary in found.slice(0, most)"
-          :key="summary.id"
-          :summary="summary"
-          :now="now"
-          @rename="act(shelf.rename(summary.id, $event))"
-          @duplicate="act(shelf.duplicate(summary.id))"
-          @archive="act(shelf.archive(summary.id, $event))"
-          @remove="remove(summary)"
-        />
-      </ul>
+      <ShelfRows
+        :summaries="found.slice(0, most)"
+        :now="now"
+        :bare="most === AT_FIRST"
+        @failed="failed"
+      />
       <ElButton v-if="found.length > most" @click="most += PAGE">
         Show {{ Math.min(PAGE, found.length - most) }} more of {{ found.length }}
       </ElButton>
@@ -154,31 +122,11 @@ const dropped = (event: DragEvent): void => {
       </p>
       <details v-if="shelf.archived.length && !wanted">
         <summary>Put away ({{ shelf.archived.length }})</summary>
-        <ul class="rows">
-          <ShelfRow
-            v-for="summary in shelf.archived"
-            :key="summary.id"
-            :summary="summary"
-            :now="now"
-            @rename="act(shelf.rename(summary.id, $event))"
-            @duplicate="act(shelf.duplicate(summary.id))"
-            @archive="act(shelf.archive(summary.id, $event))"
-            @remove="remove(summary)"
-          />
-        </ul>
+        <ShelfRows :summaries="shelf.archived" :now="now" @failed="failed" />
       </details>
       <details v-if="shelf.deleted.length && !wanted">
         <summary>Deleted ({{ shelf.deleted.length }})</summary>
-        <ul class="rows">
-          <ShelfRow
-            v-for="summary in shelf.deleted"
-            :key="summary.id"
-            :summary="summary"
-            :now="now"
-            @bring-back="act(shelf.bringBack(summary.id))"
-            @purge="purge(summary)"
-          />
-        </ul>
+        <ShelfRows :summaries="shelf.deleted" :now="now" @failed="failed" />
       </details>
     </template>
   </main>
@@ -224,11 +172,6 @@ p {
 }
 .begin:hover {
   background: #15298a;
-}
-.rows {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 .figures {
   display: flex;

@@ -6,7 +6,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { RecipeSearch } from '../search/recipeSearch'
 import type { Limits, Recipe } from '../recipe'
-import type { Patience } from './likeness'
+import type { Patience } from '../closest'
 
 /** What one paint does in a mix: the mix with it, less the mix without it. */
 export interface Brings {

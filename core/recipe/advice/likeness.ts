@@ -5,6 +5,7 @@ import { contrastRatio } from '../../paint/hiding'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import type { Lab } from '../../colour/lab'
+import type { Patience } from '../closest'
 import type { Limits, Recipe } from '../recipe'
 import { RecipeSearch } from '../search/recipeSearch'
 
@@ -57,12 +58,6 @@ export const nearestPaints = (paint: Paint, box: readonly Paint[], count = 3): L
     }))
     .sort((one, other) => one.deltaE00 - other.deltaE00)
     .slice(0, count)
-
-/** How long a search may take: a time on a clock, and the clock. */
-export interface Patience {
-  until: number
-  now: () => number
-}
 
 /** Mixes of the rest of the box that stand in for a paint, best first; proved or the best in the time given. */
 export function standIns(

@@ -22,14 +22,25 @@ export interface RatioTree {
 /** Corners are set wider than the ratios by this share, far more than single precision rounds. */
 const WIDER = 1e-6
 
+/** Least and greatest share of a slot; there may be more ratios than a call takes arguments. */
+function rangeOf(shares: readonly number[][], slot: number): [least: number, most: number] {
+  let [least, most] = [Infinity, -Infinity]
+  for (const share of shares) {
+    least = Math.min(least, share[slot]!)
+    most = Math.max(most, share[slot]!)
+  }
+  return [least, most]
+}
+
 /**
  * A simplex round some shares: the smaller of the upright one {s: s_j ≥ least_j} and the inverted one
  * {s: s_j ≤ most_j} (when that stays clear of shares below zero).
  */
 function simplexRound(shares: readonly number[][]): number[][] {
   const slots = shares[0]!.map((_, j) => j)
-  const least = slots.map((j) => Math.min(...shares.map((s) => s[j]!)) * (1 - WIDER))
-  const most = slots.map((j) => Math.max(...shares.map((s) => s[j]!)) * (1 + WIDER))
+  const ranges = slots.map((j) => rangeOf(shares, j))
+  const least = ranges.map(([low]) => low * (1 - WIDER))
+  const most = ranges.map(([, high]) => high * (1 + WIDER))
   const upright = 1 - least.reduce((a, b) => a + b, 0)
   const inverted = most.reduce((a, b) => a + b, 0) - 1
   const corners = (from: number[], step: number): number[][] =>
@@ -59,9 +70,11 @@ export function ratioTree(slots: number, mostDrops: number): RatioTree {
     const corners = own.length === 1 ? [own[0]!] : simplexRound(own)
     const at = cells.push({ from, to, left: -1, right: -1, corners, middle }) - 1
     if (own.length > 1) {
-      const range = (j: number): number =>
-        Math.max(...own.map((s) => s[j]!)) - Math.min(...own.map((s) => s[j]!))
-      const widest = middle.reduce((best, _, j) => (range(j) > range(best) ? j : best), 0)
+      const widths = middle.map((_, j) => {
+        const [low, high] = rangeOf(own, j)
+        return high - low
+      })
+      const widest = widths.reduce((best, width, j) => (width > widths[best]! ? j : best), 0)
       const sorted = order
         .slice(from, to)
         .sort((a, b) => shares[a]![widest]! - shares[b]![widest]! || a - b)

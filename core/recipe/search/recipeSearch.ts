@@ -94,7 +94,8 @@ export class RecipeSearch {
       throw new RangeError('there is no paint to mix from; put one in the box')
     this.objective = options.objective ?? colourObjective(request)
     this.tree = paintTree(request.paints)
-    const slots = Math.min(request.maxPaints, request.paints.length)
+    // Each paint in a mix has a drop at least.
+    const slots = Math.min(request.maxPaints, request.paints.length, request.maxDrops)
     this.ratios = Array.from({ length: slots }, (_, i) => ratioTree(i + 1, request.maxDrops))
     this.kernel = (options.kernel ?? searchKernel)(
       this.tree,

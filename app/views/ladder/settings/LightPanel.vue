@@ -119,27 +119,26 @@ function setLight(event: Event): void {
       :model-value="plan.contrast"
       @update:model-value="set({ contrast: $event })"
     />
-    <div class="pair">
-      <label>
-        Size
-        <SizeSelect
-          :model-value="store.figure.size"
-          @update:model-value="store.setFigure(store.figure.id, { size: $event })"
-        />
-      </label>
-      <label>
-        Judged
-        <select
-          class="text-field wide"
-          :value="plan.seenFrom ?? usual.seenFrom"
-          @change="set({ seenFrom: valueOf($event) as SeenFrom })"
-        >
-          <option v-for="(place, key) in distances" :key="key" :value="key">
-            {{ place.name }}
-          </option>
-        </select>
-      </label>
-    </div>
+    <label class="choice">
+      <span>Size</span>
+      <SizeSelect
+        :model-value="store.figure.size"
+        @update:model-value="store.setFigure(store.figure.id, { size: $event })"
+      />
+    </label>
+    <label class="choice">
+      <span>Judged</span>
+      <select
+        class="text-field wide"
+        aria-label="Judged"
+        :value="plan.seenFrom ?? usual.seenFrom"
+        @change="set({ seenFrom: valueOf($event) as SeenFrom })"
+      >
+        <option v-for="(place, key) in distances" :key="key" :value="key">
+          {{ place.name }}
+        </option>
+      </select>
+    </label>
     <details>
       <summary>Softness, bounced light, second light</summary>
       <SliderRow
@@ -189,11 +188,6 @@ p {
   margin: 0 0 4px;
   font-size: 14px;
   line-height: 1.25;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 1fr 1.2fr;
-  gap: 8px;
 }
 label,
 summary {

@@ -1,0 +1,61 @@
+import type { Lab } from '../colour/lab'
+import type { Paint } from '../paint/paint'
+import type { Limits, Recipe } from './recipe'
+import { countRecipes, RecipeTable } from './recipeTable'
+import { RecipeSearch } from './search/recipeSearch'
+
+/** More recipes than this would take longer than a second and 100 MB to lay out in a table. */
+export const MOST_IN_TABLE = 2_000_000
+
+/** How long a search may take: a time on a clock, and the clock. */
+export interface Patience {
+  until: number
+  now: () => number
+}
+const endless: Patience = { until: Infinity, now: () => 0 }
+
+const sameValues = (one: Float64Array, other: Float64Array): boolean =>
+  one.length === other.length && one.every((value, i) => value === other[i])
+const samePaint = (one: Paint, other: Paint): boolean =>
+  one === other || (one.id === other.id && sameValues(one.K, other.K) && sameValues(one.S, other.S))
+
+/**
+ * The one way to the closest recipe: a small box is laid out in a table, which is kept while box and limits stay; a
+ * large one is searched. Both give the same recipe, ties included.
+ * @example new ClosestRecipes().find({ L: 65, a: 18, b: 18 }, paints, { maxPaints: 3, maxDrops: 12 }).best
+ */
+export class ClosestRecipes {
+  private table: RecipeTable | undefined
+  private limits: Limits | undefined
+
+  private tableOf(paints: readonly Paint[], limits: Limits): RecipeTable {
+    const { table } = this
+    const kept =
+      table !== undefined &&
+      this.limits?.maxPaints === limits.maxPaints &&
+      this.limits.maxDrops === limits.maxDrops &&
+      table.paints.length === paints.length &&
+      table.paints.every((paint, i) => samePaint(paint, paints[i]!))
+    if (kept) return table
+    this.limits = { maxPaints: limits.maxPaints, maxDrops: limits.maxDrops }
+    return (this.table = new RecipeTable(paints, limits))
+  }
+
+  /**
+   * @param patience of a search that may have to stop early; it goes to its end when not given.
+   * @returns the closest recipe, and whether nothing can be closer.
+   * @throws RangeError for an empty box or limits out of range.
+   */
+  find(
+    target: Lab,
+    paints: readonly Paint[],
+    limits: Limits,
+    patience: Patience = endless,
+  ): { best: Recipe; proved: boolean } {
+    if (paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE)
+      return { best: this.tableOf(paints, limits).nearest(target)[0]!, proved: true }
+    const search = new RecipeSearch({ target, paints, ...limits })
+    const { best, proved } = search.step(patience.until, patience.now)
+    return { best: best[0]!, proved }
+  }
+}
