@@ -51,12 +51,18 @@ export default defineConfig({
     },
   },
   test: {
-    include: [
-      'core/**/*.test.ts',
-      'app/**/*.test.ts',
-      'server/**/*.test.ts',
-      'tests/reference/**/*.test.ts',
-    ],
     testTimeout: 60_000,
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          // Pure functions leave nothing behind: what one file has loaded serves the next.
+          isolate: false,
+        },
+      },
+      { extends: true, test: { name: 'app', include: ['app/**/*.test.ts'] } },
+    ],
   },
 })

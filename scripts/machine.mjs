@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, readFileSync, statSync } from 'node:fs'
 
 /** Runs a command with its output shown; true when it ended well. */
@@ -6,6 +6,24 @@ export function run(command, args, options = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', ...options })
   return status === 0
 }
+
+/** Runs commands beside each other; what each printed is shown when it has ended. @returns which ended well. */
+export const runTogether = (commands) =>
+  Promise.all(
+    commands.map(
+      ([name, command, args]) =>
+        new Promise((resolve) => {
+          const child = spawn(command, args)
+          const printed = []
+          for (const stream of [child.stdout, child.stderr])
+            stream.on('data', (data) => printed.push(data))
+          child.on('close', (code) => {
+            console.log(`\n== ${name}\n${Buffer.concat(printed).toString()}`)
+            resolve([name, code === 0])
+          })
+        }),
+    ),
+  )
 
 /** Installs the packages when they are missing or older than the lock file. */
 export function installPackages() {

@@ -1,5 +1,5 @@
 import { mkdirSync, rmSync } from 'node:fs'
-import { installDebian, installPackages, readJson, run } from './machine.mjs'
+import { installDebian, installPackages, readJson, run, runTogether } from './machine.mjs'
 
 /** Types, lint, unit and reference tests, build, browser tests; then one line that counts them. */
 installPackages()
@@ -7,9 +7,12 @@ installDebian()
 rmSync('reports', { recursive: true, force: true })
 mkdirSync('reports')
 
-const steps = [
+/** Each keeps one core busy. */
+const looked = await runTogether([
   ['types', 'npm', ['run', '-s', 'types']],
   ['lint', 'npm', ['run', '-s', 'lint']],
+])
+const steps = [
   [
     'unit',
     'npx',
@@ -22,17 +25,27 @@ const steps = [
     ],
   ],
   ['build', 'npx', ['vite', 'build', '--logLevel', 'warn']],
-  ['e2e', 'npx', ['playwright', 'test']],
+  [
+    'e2e together',
+    'npx',
+    ['playwright', 'test', '--project', 'together', '--workers', '2'],
+    'together',
+  ],
+  ['e2e alone', 'npx', ['playwright', 'test', '--project', 'alone'], 'alone'],
 ]
-const broken = steps.filter(([name, command, args]) => {
+const unwell = looked.flatMap(([name, well]) => (well ? [] : [[name]]))
+const ran = steps.filter(([name, command, args, report]) => {
   console.log(`\n== ${name}`)
-  return !run(command, args)
+  const env = report ? { ...process.env, REPORT: `reports/${report}.json` } : process.env
+  return !run(command, args, { env })
 })
+const broken = [...unwell, ...ran]
 
 const unit = readJson('reports/unit.json')
-const e2e = readJson('reports/e2e.json')
-const passed = (unit?.numPassedTests ?? 0) + (e2e ? e2e.stats.expected + e2e.stats.flaky : 0)
-const failed = (unit?.numFailedTests ?? 0) + (e2e?.stats.unexpected ?? 0)
+const e2e = ['together', 'alone'].flatMap((name) => readJson(`reports/${name}.json`)?.stats ?? [])
+const sum = (list, of) => list.reduce((all, one) => all + of(one), 0)
+const passed = (unit?.numPassedTests ?? 0) + sum(e2e, ({ expected, flaky }) => expected + flaky)
+const failed = (unit?.numFailedTests ?? 0) + sum(e2e, ({ unexpected }) => unexpected)
 if (broken.length > 0) console.log(`\nNot well: ${broken.map(([name]) => name).join(', ')}`)
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(broken.length > 0 || failed > 0 || passed === 0 ? 1 : 0)

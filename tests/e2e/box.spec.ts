@@ -193,7 +193,7 @@ test('the card is printed, and a photograph of it gives its wells', async ({ pag
   await expect(page.getByText(/Ochre from the card is in the box/)).toBeVisible()
 })
 
-test('three hundred bottles: opened, filtered and scrolled; bad files change nothing', async ({
+test('three hundred bottles: opened, filtered and scrolled; bad files change nothing @alone', async ({
   page,
 }) => {
   await page.goto('/box')

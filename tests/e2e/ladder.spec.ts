@@ -125,7 +125,9 @@ test('damaged and foreign files are refused by place, and nothing is lost', asyn
   await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
 })
 
-test('dragging a slider and searching anew never hold the page for 50 ms', async ({ page }) => {
+test('dragging a slider and searching anew never hold the page for 50 ms @alone', async ({
+  page,
+}) => {
   await openLadder(page)
   const slider = page.getByLabel('Shadow turn')
   await slider.focus()

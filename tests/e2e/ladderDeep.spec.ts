@@ -107,7 +107,7 @@ test('the puddle path, charts that move a step, versions side by side and the ca
   await accessible(page)
 })
 
-test('the form turns; a large sculpt loads with progress, a broken one is refused', async ({
+test('the form turns; a large sculpt loads with progress, a broken one is refused @alone', async ({
   page,
 }, testInfo) => {
   await page.goto('/ladder?show=form')
