@@ -145,7 +145,7 @@ const mixOf = (parts: { name: string; drops: number }[]): string =>
         <ColourPatch :lab="knock.from" class="patch" />
         <ColourPatch :lab="knock.lab" class="patch" />
         <span>
-          <b>To bring the end back to {{ placeStep.name }}:</b>
+          <b>To bring the end back to {{ placeStep.name }}:</b>{{ ' ' }}
           <template v-if="knock.deltaE00 < knock.before - 0.2">
             glaze {{ knock.name }} {{ knock.ratio }} : 1, {{ knock.passes }}
             {{ knock.passes === 1 ? 'pass' : 'passes' }}; {{ knock.before.toFixed(1) }} off becomes
