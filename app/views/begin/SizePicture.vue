@@ -1,32 +1,39 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { FigureSize } from '../../../core'
+import { silhouettes } from './silhouettes'
 
-/** A size beside the others: a figure, or what a bust is of one, to one scale as far as there is room. */
+/** A size beside the others, all to one scale. */
 const props = defineProps<{ size: FigureSize }>()
-const height = computed(() => `${Math.min(100, 12 + props.size.heightMm * 0.5)}%`)
+/** Parts of the picture to a millimetre: the tallest figure just fits. */
+const PER_MM = 1.28
+/** Head and shoulders are about a third of a standing person. */
+const BUST_SHARE = 0.36
+const GROUND = 172
+const drawn = computed(() => {
+  const { heightMm, bust } = props.size
+  const { d, foot, height } = silhouettes[bust ? 'bust' : 'person']
+  const scale = (heightMm * (bust ? BUST_SHARE : 1) * PER_MM) / height
+  return { d, transform: `translate(60 ${GROUND - foot * scale}) scale(${scale})` }
+})
 </script>
 
 <template>
-  <span class="scale"><span :class="{ bust: size.bust }" :style="{ height }" /></span>
+  <svg viewBox="0 0 120 176" aria-hidden="true">
+    <path :d="drawn.d" :transform="drawn.transform" />
+    <path d="M0 172h120v4h-120z" class="plinth" />
+  </svg>
 </template>
 
 <style scoped>
-.scale {
-  height: 190px;
-  display: flex;
-  align-items: flex-end;
-  justify-content: center;
-  border-bottom: 3px solid var(--ink-soft);
+svg {
+  display: block;
+  width: 100%;
 }
-.scale > span {
-  width: 24%;
-  background: currentColor;
-  border-radius: 40% 40% 0 0;
+path {
+  fill: currentColor;
 }
-.scale > span.bust {
-  width: 46%;
-  max-height: 46%;
-  border-radius: 50% 50% 12% 12%;
+.plinth {
+  opacity: 0.5;
 }
 </style>

@@ -8,7 +8,7 @@ import MissingBottles from './MissingBottles.vue'
 
 /** Ready stacks to start from, with bottles that are in; undo brings the old one back. */
 const coats = useCoats()
-const effort = { quick: 'quick', usual: 'an evening', long: 'several evenings' } as const
+const effort = { quick: 'an hour or so', usual: 'an evening', long: 'several evenings' } as const
 const open = ref('')
 /** Only of the one that is open: it takes a moment for each. */
 const missing = computed(() => {

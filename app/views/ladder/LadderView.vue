@@ -6,6 +6,7 @@ import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import { useLadder } from '../../stores/ladder/ladder'
+import { useProject } from '../../stores/project/project'
 import JudgementNote from './JudgementNote.vue'
 import LightPanel from './settings/LightPanel.vue'
 import MixingPanel from './settings/MixingPanel.vue'
@@ -16,6 +17,7 @@ import OtherLight from './steps/OtherLight.vue'
 import StepGrid from './steps/StepGrid.vue'
 
 const ladder = useLadder()
+const store = useProject()
 const route = useRoute()
 
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
@@ -55,6 +57,10 @@ const shown = computed<Shown | undefined>(() => {
           >{{ panel.name }}</RouterLink
         >
       </nav>
+      <p v-if="store.paintsIn.length === 0" class="none">
+        No bottle is in, so there is nothing to mix from.
+        <RouterLink :to="{ name: 'Box' }">Choose bottles in the box</RouterLink>
+      </p>
       <template v-if="!shown">
         <StepGrid />
         <JudgementNote />
@@ -98,5 +104,12 @@ const shown = computed<Shown | undefined>(() => {
 }
 .form {
   height: 250px;
+}
+.none {
+  margin: 0;
+  font-size: 18px;
+}
+.none a {
+  color: var(--accent-text);
 }
 </style>

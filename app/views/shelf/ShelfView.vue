@@ -141,6 +141,9 @@ const dropped = (event: DragEvent): void => {
   outline: 3px dashed var(--ink);
   outline-offset: -8px;
 }
+main > :deep(.trouble) {
+  margin-bottom: 12px;
+}
 .head,
 .ways {
   display: flex;
