@@ -44,6 +44,8 @@ export const useDesk = defineStore('desk', () => {
   let refusedBefore = false
   /** Another tab told of something while this one had changes of its own. */
   let missed = false
+  /** Counts what was asked to be opened: the newest is. */
+  let opening = 0
 
   async function write(): Promise<void> {
     clearTimeout(timer)
@@ -114,6 +116,7 @@ export const useDesk = defineStore('desk', () => {
   /** Opens a commission by its id; what was open is saved first. */
   async function open(id: string): Promise<Opened> {
     if (openId.value === id) return 'opened'
+    const mine = ++opening
     await flush()
     let text: string | null
     try {
@@ -125,6 +128,10 @@ export const useDesk = defineStore('desk', () => {
       trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
       return 'opened'
     }
+    // What was changed while it was read is saved before the other takes its place.
+    while (timer !== undefined) await flush()
+    // Another was asked for meanwhile: that one is opened.
+    if (mine !== opening) return 'opened'
     trouble.value = ''
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'

@@ -117,6 +117,9 @@ test('a commission of one’s own from a first visit, by mouse: bust, trolls, ei
   // The shelf has it without the demo; deleted, it can be brought back.
   await page.getByRole('link', { name: 'Shelf', exact: true }).click()
   await expect(page.getByText('nine pieces, three kinds')).toBeVisible()
+  const packed = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Take away' }).click()
+  expect((await packed).suggestedFilename()).toBe('marsh-patrol.zip')
   await page.getByRole('button', { name: 'Delete', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Marsh patrol' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Bring it back' }).click()

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ElInput, ElInputNumber, ElPopover } from 'element-plus'
+import { ElInput, ElPopover } from 'element-plus'
 import { computed, ref } from 'vue'
-import { longest, mostOf } from '../../../core'
+import { longest } from '../../../core'
 import { useProject } from '../../stores/project/project'
 import { figureNote } from '../../words/sizes'
+import HowMany from './HowMany.vue'
 import SizeSelect from './SizeSelect.vue'
 
 /** What a figure is called, how large it is and how many there are of it: said in a line, and changed there. */
@@ -20,9 +21,6 @@ function keepName(): void {
   const given = name.value.trim()
   trouble.value = given === '' ? 'A figure has a name of at least one letter.' : ''
   if (given && given !== figure.value.name) store.setFigure(figure.value.id, { name: given })
-}
-const setMany = (many: number | undefined): void => {
-  if (many !== undefined) store.setFigure(figure.value.id, { many })
 }
 </script>
 
@@ -67,14 +65,7 @@ const setMany = (many: number | undefined): void => {
       </label>
       <label>
         How many of it
-        <ElInputNumber
-          :model-value="figure.many"
-          :min="1"
-          :max="mostOf.copies"
-          :precision="0"
-          aria-label="How many of it"
-          @update:model-value="setMany"
-        />
+        <HowMany :figure="figure" />
       </label>
     </form>
   </ElPopover>

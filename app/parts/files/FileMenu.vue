@@ -2,7 +2,7 @@
 import { ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
 import { onMounted, ref } from 'vue'
 import { listAside } from '../../stores/vault/works'
-import TroubleNote from '../TroubleNote.vue'
+import FloatingTrouble from '../FloatingTrouble.vue'
 import OpenFile from './OpenFile.vue'
 import { takeAway } from './takeAway'
 
@@ -46,22 +46,5 @@ async function choose(name: keyof typeof takeAway | 'open'): Promise<void> {
     </template>
   </ElDropdown>
   <OpenFile ref="opener" @busy="busy = $event" />
-  <Teleport v-if="trouble" to=".room-space">
-    <TroubleNote
-      class="float"
-      :text="trouble.text"
-      :details="trouble.details"
-      @close="trouble = undefined"
-    />
-  </Teleport>
+  <FloatingTrouble :trouble="trouble" @close="trouble = undefined" />
 </template>
-
-<style scoped>
-.float {
-  position: fixed;
-  right: 16px;
-  bottom: 16px;
-  max-width: min(560px, calc(100vw - 32px));
-  z-index: 20;
-}
-</style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import TroubleNote from '../TroubleNote.vue'
+import FloatingTrouble from '../FloatingTrouble.vue'
 import { bringBack } from './bringBack'
 
 /** Brings a commission in from a file, beside those that are there, and goes to it. */
@@ -45,22 +45,5 @@ defineExpose({ choose: () => input.value?.click(), open })
     tabindex="-1"
     @change="picked"
   />
-  <Teleport v-if="trouble" to=".room-space">
-    <TroubleNote
-      class="float"
-      :text="trouble.text"
-      :details="trouble.details"
-      @close="trouble = undefined"
-    />
-  </Teleport>
+  <FloatingTrouble :trouble="trouble" @close="trouble = undefined" />
 </template>
-
-<style scoped>
-.float {
-  position: fixed;
-  right: 16px;
-  bottom: 16px;
-  max-width: min(560px, calc(100vw - 32px));
-  z-index: 20;
-}
-</style>

@@ -1,8 +1,15 @@
 import { until } from '@vueuse/core'
-import { formatGpl, formatLadderCsv, formatLogCsv, formatProject, whoOf } from '../../../core'
-import type { LadderRow } from '../../../core'
+import {
+  formatGpl,
+  formatLadderCsv,
+  formatLogCsv,
+  formatProject,
+  starterPaints,
+  whoOf,
+} from '../../../core'
+import type { LadderRow, Project } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
-import { allPaints, nameOf } from '../../stores/paints'
+import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { listAside, readAside } from '../../stores/vault/works'
 import { commissions } from './commissions'
@@ -29,8 +36,14 @@ async function rows(): Promise<LadderRow[]> {
   )
 }
 
-const namesOfPaints = (): Map<string, string> =>
-  new Map(allPaints().map(({ id, name }) => [id, name]))
+/** A whole commission as one file, whether it is open or not. */
+export async function takeWhole(project: Project): Promise<void> {
+  const names = new Map(
+    [...starterPaints, ...(project.box ?? [])].map(({ id, name }) => [id, name]),
+  )
+  const bytes = await commissions().pack(project, names)
+  saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
+}
 
 /** The ways to take the work away as a file; each saves one. */
 export const takeAway = {
@@ -48,11 +61,7 @@ export const takeAway = {
     const name = fileName(project.name, 'cobaltfinch.json')
     saveFile(name, formatProject(project), 'application/json')
   },
-  async zip(): Promise<void> {
-    const { project } = useProject()
-    const bytes = await commissions().pack(project, namesOfPaints())
-    saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
-  },
+  zip: (): Promise<void> => takeWhole(useProject().project),
   log(): void {
     const { project, log } = useProject()
     const text = formatLogCsv(log, nameOf, whoOf(project.figures))

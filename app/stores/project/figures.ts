@@ -1,4 +1,4 @@
-import { mostOf, nextName, secondOf, takenFrom } from '../../../core'
+import { nextName, secondOf, takenFrom } from '../../../core'
 import type { Copyable, Figure, FigureGroup } from '../../../core'
 import { newId } from '../newId'
 import { plain } from './work'
@@ -94,5 +94,4 @@ export const figureActions = ({ project, change, changeFigure }: Work) => ({
   setCommissionName(name: string) {
     return change('commission name', (draft) => (draft.name = name.trim()))
   },
-  mostFigures: mostOf.figures,
 })

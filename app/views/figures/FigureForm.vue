@@ -3,15 +3,15 @@ import {
   ElForm,
   ElFormItem,
   ElInput,
-  ElInputNumber,
   ElOption,
   ElRadioButton,
   ElRadioGroup,
   ElSelect,
 } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { figureKinds, longest, mostOf } from '../../../core'
+import { figureKinds, longest } from '../../../core'
 import type { Figure } from '../../../core'
+import HowMany from '../../parts/figure/HowMany.vue'
 import SizeSelect from '../../parts/figure/SizeSelect.vue'
 import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
@@ -47,9 +47,6 @@ const group = computed({
   set: (given: string | undefined) =>
     void store.setGroup(props.figure.id, (given ?? '').slice(0, longest.shortName)),
 })
-const setMany = (many: number | undefined): void => {
-  if (many !== undefined) set({ many })
-}
 const bottles = computed(() => {
   const { more = [], without = [] } = props.figure.bottles ?? {}
   const named = (ids: readonly string[]): string => ids.map((id) => nameOf(id)).join(', ')
@@ -81,14 +78,7 @@ const bottles = computed(() => {
         <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
       </ElFormItem>
       <ElFormItem label="How many of it">
-        <ElInputNumber
-          :model-value="figure.many"
-          :min="1"
-          :max="mostOf.copies"
-          :precision="0"
-          aria-label="How many of it"
-          @update:model-value="setMany"
-        />
+        <HowMany :figure="figure" />
       </ElFormItem>
     </div>
     <p class="soft">{{ sizeMeaning(figure.size) }}</p>

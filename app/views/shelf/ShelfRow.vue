@@ -16,6 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   rename: [name: string]
   duplicate: []
+  takeAway: []
   archive: [away: boolean]
   remove: []
   bringBack: []
@@ -89,6 +90,7 @@ function keep(): void {
         <template v-else>
           <ElButton v-if="!summary.broken" text @click="rename">Rename</ElButton>
           <ElButton v-if="!summary.broken" text @click="emit('duplicate')">Make another</ElButton>
+          <ElButton v-if="!summary.broken" text @click="emit('takeAway')">Take away</ElButton>
           <ElButton text @click="emit('archive', !summary.archivedAt)">
             {{ summary.archivedAt ? 'Back on the shelf' : 'Put away' }}
           </ElButton>

@@ -10,6 +10,11 @@ const shelf = useShelf()
 const act = (work: Promise<unknown>): void =>
   void work.catch((error: unknown) => emit('failed', error))
 
+/** The whole commission as one file; what packs it is loaded when it is wanted. */
+async function takeAway(id: string): Promise<void> {
+  const { takeWhole } = await import('../../parts/files/takeAway')
+  await takeWhole(await shelf.projectOf(id))
+}
 const remove = ({ id, name }: Summary): void =>
   act(
     Promise.all([import('../../messages/say'), shelf.remove(id)]).then(([{ say }]) =>
@@ -36,6 +41,7 @@ async function purge({ id, name }: Summary): Promise<void> {
       :bare="bare"
       @rename="act(shelf.rename(summary.id, $event))"
       @duplicate="act(shelf.duplicate(summary.id))"
+      @take-away="act(takeAway(summary.id))"
       @archive="act(shelf.archive(summary.id, $event))"
       @remove="remove(summary)"
       @bring-back="act(shelf.bringBack(summary.id))"
