@@ -168,6 +168,16 @@ describe('the desk', () => {
     hear('low-tide')
     await later(300)
     expect(store.project.name).toBe('From the other tab')
+    // Following is no change of one's own: nothing is written, whatever order its keys come in.
+    const turned = Object.fromEntries(Object.entries({ ...other, name: 'Turned' }).reverse())
+    work.set('commission low-tide', JSON.stringify(turned))
+    const told = tabs.told.length
+    hear('low-tide')
+    await later(600)
+    expect(store.project.name).toBe('Turned')
+    expect(stored()).toBe(JSON.stringify(turned))
+    expect(tabs.told.length).toBe(told)
+    expect(desk.state).toBe('saved')
 
     store.setMood('warmth', 0.5)
     await nextTick()
@@ -179,6 +189,6 @@ describe('the desk', () => {
     ])
     expect(desk.trouble).toContain('Another tab had changed the work meanwhile')
     expect(store.plan.warmth).toBe(0.5)
-    expect(JSON.parse(stored()!)).toMatchObject({ name: 'From the other tab' })
+    expect(JSON.parse(stored()!)).toMatchObject({ name: 'Turned' })
   })
 })

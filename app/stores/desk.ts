@@ -44,6 +44,8 @@ export const useDesk = defineStore('desk', () => {
   let refusedBefore = false
   /** Another tab told of something while this one had changes of its own. */
   let missed = false
+  /** What another tab wrote is being taken over. */
+  let following = false
   /** Counts what was asked to be opened: the newest is. */
   let opening = 0
 
@@ -148,6 +150,8 @@ export const useDesk = defineStore('desk', () => {
   watch(
     () => store.changes,
     () => {
+      // What another tab has stored need not be stored again: two tabs would answer each other for ever.
+      if (following) return
       state.value = 'saving'
       clearTimeout(timer)
       timer = setTimeout(() => void save(), WAIT_MS)
@@ -167,7 +171,9 @@ export const useDesk = defineStore('desk', () => {
     const reading = parseProject(text, starterIds)
     if (!reading.ok) return
     seen = text
+    following = true
     store.replace(reading.value)
+    following = false
   }
   onOthers((id) => {
     if (id === openId.value) void follow()
@@ -180,5 +186,5 @@ export const useDesk = defineStore('desk', () => {
     removeEventListener('pagehide', late)
     document.removeEventListener('visibilitychange', late)
   })
-  return { openId, state, trouble, open, flush, told }
+  return { openId, state, trouble, open, flush, follow, told }
 })

@@ -126,7 +126,7 @@ export const useShelf = defineStore('shelf', () => {
     await writeWork(DEMO_ID, formatProject(project), there)
     await writeSummary(summaryOf(project, Date.now()))
     tellOthers(DEMO_ID)
-    if (desk.openId === DEMO_ID) open.replace(project)
+    if (desk.openId === DEMO_ID) await desk.follow()
     return true
   }
   /** Puts a commission on the shelf under an id and a name that no other has; hands back its id. */
