@@ -59,7 +59,7 @@ const card = computed<LadderCard>(() => {
   return {
     title: figure.name,
     lines: [
-      figure.note,
+      ...(figure.note ? [figure.note] : []),
       `${sizeWords(figure.size)}${figure.many > 1 ? `, ${figure.many} of it` : ''}, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
       `${ladder.steps.length} steps`,
     ],
