@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { ElSwitch } from 'element-plus'
 import { computed, ref } from 'vue'
+import OwnedOnly from '../../parts/OwnedOnly.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useProject } from '../../stores/project/project'
 import BoxFiles from './BoxFiles.vue'
@@ -47,14 +47,7 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
             your own can be measured. Choose a strip to see what it is like, what is left of it and
             how to handle it.
           </p>
-          <label class="owned">
-            <ElSwitch
-              :model-value="store.project.ownedOnly ?? false"
-              aria-label="Only bottles I own"
-              @update:model-value="store.setOwnedOnly(Boolean($event))"
-            />
-            mix only from bottles I own
-          </label>
+          <OwnedOnly />
           <BoxFiles />
         </template>
       </aside>
@@ -97,12 +90,6 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
 }
 .key {
   font-size: 14px;
-}
-.owned {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  font-size: 15px;
 }
 .way {
   color: inherit;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElButton, ElSwitch } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import ColourPatch from '../../../parts/ColourPatch.vue'
+import OwnedOnly from '../../../parts/OwnedOnly.vue'
 import { paintColours } from '../../../parts/paintColours'
 import { isKnown, paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
@@ -49,14 +50,7 @@ const more = computed(() => new Set(store.figure.bottles?.more))
         {{ paint.name }}: put back
       </ElButton>
     </div>
-    <label class="owned">
-      <ElSwitch
-        :model-value="store.project.ownedOnly ?? false"
-        aria-label="Only bottles I own"
-        @update:model-value="store.setOwnedOnly(Boolean($event))"
-      />
-      only bottles I own
-    </label>
+    <OwnedOnly />
     <p class="soft">
       <template v-if="outside">{{ outside }} more in the </template>
       <template v-else>All of the </template>
@@ -98,13 +92,6 @@ const more = computed(() => new Set(store.figure.bottles?.more))
   flex-direction: column;
   align-items: flex-start;
   font-size: 14px;
-}
-.owned {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  font-size: 15px;
-  min-height: 36px;
 }
 p {
   margin: 4px 0 0;
