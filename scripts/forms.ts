@@ -77,10 +77,13 @@ for (const key of Object.keys(forms) as FormKey[]) {
 }
 
 /** Cells for the points that shares are measured on: fine enough for a percent. */
-const HEAD_CELLS = 28
-const { distance } = forms.head
-const mesh = surfaceNet(distance, HEAD_CELLS)
+const POINT_CELLS = 28
+const points = (Object.keys(forms) as FormKey[]).map((key) => {
+  const { distance } = forms[key]
+  const mesh = surfaceNet(distance, POINT_CELLS)
+  return `  ${key}:\n    '${packSamples(samplesOf(mesh, occlusionOf(distance, mesh)))}',\n`
+})
 writeFileSync(
-  'core/ladder/form/headPoints.ts',
-  `/** Points of the head seen from the front, packed; made by \`npm run forms\` from forms.ts. */\nexport const headPoints =\n  '${packSamples(samplesOf(mesh, occlusionOf(distance, mesh)))}'\n`,
+  'core/ladder/form/points.ts',
+  `/** Points of the forms seen from the front, packed; made by \`npm run forms\` from forms.ts. */\nexport const points = {\n${points.join('')}} as const\n`,
 )

@@ -11,7 +11,7 @@ const gaps = computed(() =>
     const [one, other] = [props.steps[i]!, step].map(({ painted, aim }) => painted ?? aim)
     return {
       name: `${props.steps[i]!.name} to ${step.name}`,
-      apart: deltaE00({ ...one!, white: undefined }, { ...other!, white: undefined }),
+      apart: deltaE00(one!, other!),
       from: screenColour(one!).css,
       to: screenColour(other!).css,
     }

@@ -2,7 +2,7 @@
 import { ElButton } from 'element-plus'
 import { useRouter } from 'vue-router'
 import { blankFigure } from '../../core'
-import { newId } from '../stores/newId'
+import { newId } from '../vault/newId'
 import { useProject } from '../stores/project/project'
 import ViewHead from './ViewHead.vue'
 

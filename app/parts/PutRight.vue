@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
-import { deltaE00, judgements, labOf, looksLike, parseColour } from '../../core'
-import type { Judgement, Lab } from '../../core'
+import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour } from '../../core'
+import type { WellLook, Lab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
 import ColourFromPicture from './picture/ColourFromPicture.vue'
 import { useReader } from '../stores/reader'
 import { useProject } from '../stores/project/project'
-import { boxThread } from '../workers/boxThread'
-import type { MendAnswer } from '../workers/boxWorker'
+import { nameOf } from '../stores/paints'
+import { partsInWords } from '../words/parts'
+import type { MendJob } from '../workers/boxJobs'
+import { threads } from '../workers/threads'
+import { useAnswer } from '../workers/useAnswer'
 
 /** What stands in the well does not look as it should: the fewest drops that put it right. */
 const props = defineProps<{
@@ -20,18 +23,14 @@ const store = useProject()
 const reader = useReader()
 const form = reactive({
   known: true,
-  drops: Math.max(
-    1,
-    props.parts.reduce((sum, { drops }) => sum + drops, 0),
-  ),
+  drops: Math.max(1, dropsIn(props.parts)),
   room: 40,
-  words: [] as Judgement[],
+  words: [] as WellLook[],
   numbers: '',
 })
 const trouble = shallowRef('')
 const measured = shallowRef<Lab | undefined>(props.found)
-const answer = shallowRef<MendAnswer>()
-const words = Object.keys(judgements) as Judgement[]
+const words = Object.keys(wellLooks) as WellLook[]
 
 const seen = computed<Lab | undefined>(() => {
   if (measured.value) return measured.value
@@ -53,19 +52,19 @@ async function read(): Promise<void> {
 }
 watch(
   () => props.parts,
-  (parts) =>
-    (form.drops = Math.max(
-      1,
-      parts.reduce((sum, { drops }) => sum + drops, 0),
-    )),
+  (parts) => (form.drops = Math.max(1, dropsIn(parts))),
 )
-let turn = 0
+const {
+  answer,
+  trouble: stopped,
+  ask,
+  forget,
+} = useAnswer((job: MendJob) => threads.box().mend(job))
 watch(
   [seen, () => form.known, () => form.drops, () => form.room, () => props.parts, () => props.aim],
-  async () => {
-    const mine = ++turn
-    if (!seen.value && !(form.known && props.parts.length > 0)) return (answer.value = undefined)
-    const found = await boxThread().mend({
+  () => {
+    if (!seen.value && !(form.known && props.parts.length > 0)) return forget()
+    ask({
       parts: form.known ? props.parts.map((part) => ({ ...part })) : [],
       drops: form.drops,
       seen: seen.value && { ...seen.value },
@@ -73,7 +72,6 @@ watch(
       paints: store.paintsIn.map(toRaw),
       room: form.room,
     })
-    if (mine === turn) answer.value = found
   },
   { immediate: true },
 )
@@ -126,17 +124,14 @@ const keepWords = (keep: number): string =>
       </button>
       <ColourFromPicture what="the well" @pick="measured = $event" />
     </div>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble || stopped" role="alert">{{ trouble || stopped }}</p>
     <div v-if="seen" class="pair">
       <ColourPatch :lab="seen" class="half" label="As it looks" /><ColourPatch
         :lab="aim"
         class="half"
         label="As it should look"
       />
-      <span
-        >off by
-        {{ deltaE00({ ...seen, white: undefined }, { ...aim, white: undefined }).toFixed(1) }}</span
-      >
+      <span>off by {{ deltaE00(seen, aim).toFixed(1) }}</span>
     </div>
     <template v-if="answer">
       <p v-if="answer.front.length === 0" role="status">It is as near as this box brings it.</p>
@@ -149,13 +144,13 @@ const keepWords = (keep: number): string =>
           <ColourPatch :lab="one.lab" class="swatch" />
           <span>
             {{ keepWords(one.keep) }}add
-            <b>{{ one.add.map(({ name, drops }) => `${drops} ${name}`).join(' + ') }}</b>
+            <b>{{ partsInWords(one.add, nameOf) }}</b>
           </span>
           <span class="soft">off {{ one.deltaE00.toFixed(1) }}</span>
         </li>
       </ol>
       <p v-if="answer.startAgain" role="status">
-        Mixing it anew takes fewer drops than mending: {{ answer.fresh }}.
+        Mixing it anew takes fewer drops than mending: {{ partsInWords(answer.fresh, nameOf) }}.
       </p>
     </template>
   </section>

@@ -1,10 +1,12 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef, toRaw, watch } from 'vue'
+import { computed, toRaw, watch } from 'vue'
 import { steady } from './steady'
 import { mixPaints, opaqueReflectance, zonesOf } from '../../core'
-import type { Paint } from '../../core'
+import type { Paint, Spectrum, Tone } from '../../core'
 import type { AccentReply } from '../workers/coatsWorker'
-import { glazeFinder, glazesOver } from './glazes'
+import { threads } from '../workers/threads'
+import { useAnswer } from '../workers/useAnswer'
+import { glazesOver } from './glazes'
 import { useLadder } from './ladder/ladder'
 import { isKnown, withPaints } from './paints'
 import { useProject } from './project/project'
@@ -22,31 +24,31 @@ export const useAccents = defineStore('accents', () => {
     baseMix.value.length > 0 ? opaqueReflectance(mixPaints(withPaints(baseMix.value))) : undefined,
   )
 
-  const found = shallowRef<ReadonlyMap<string, AccentReply>>(new Map())
-  const trouble = shallowRef('')
-  let turn = 0
+  type Glazes = ReadonlyMap<string, AccentReply>
+  interface Ask {
+    figure: { tone: Tone; places: readonly string[] }
+    under: Spectrum
+    paints: Paint[]
+  }
+  const { answer, trouble, ask } = useAnswer<Ask, Glazes>(
+    ({ figure, under, paints }, { newest, soFar }) =>
+      glazesOver(figure, under, paints, (made) => {
+        soFar(made)
+        return newest()
+      }),
+  )
   watch(
     [chosen, ground, () => store.paintsIn],
-    async () => {
-      const mine = ++turn
-      const under = ground.value
-      if (!under || store.paintsIn.length === 0) return
+    () => {
+      if (!ground.value || store.paintsIn.length === 0) return
       const figure = { tone: tone.value, places: chosen.value }
-      const show = (made: ReadonlyMap<string, AccentReply>): boolean => {
-        if (mine === turn) found.value = made
-        return mine === turn
-      }
-      try {
-        show(await glazesOver(figure, under, store.paintsIn.map(toRaw), show))
-        trouble.value = ''
-      } catch (error) {
-        trouble.value = (error as Error).message
-      }
+      ask({ figure, under: ground.value, paints: store.paintsIn.map(toRaw) })
     },
     { immediate: true },
   )
-  /** Eyes, teeth, claws and mouth, mixed from these paints. */
-  const small = (paints: Paint[]) => glazeFinder().small(paints)
+  const found = computed<Glazes>(() => answer.value ?? new Map())
+  /** Eyes, teeth, claws and mouth, mixed from what is in. */
+  const small = useAnswer((paints: Paint[]) => threads.coats().small(paints))
   /** Until they are found anew, glazes may name a bottle that has gone. */
   const known = computed(
     () =>
@@ -54,5 +56,14 @@ export const useAccents = defineStore('accents', () => {
         [...found.value].filter(([, { parts }]) => parts.every(({ paint }) => isKnown(paint))),
       ),
   )
-  return { zones, chosen, found: known, trouble, small }
+  const mixSmall = (paints: Paint[]): void => small.ask(paints)
+  return {
+    zones,
+    chosen,
+    found: known,
+    trouble,
+    small: small.answer,
+    smallTrouble: small.trouble,
+    mixSmall,
+  }
 })

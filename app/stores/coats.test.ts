@@ -17,7 +17,6 @@ import {
 import { useAccents } from './accents'
 import { useBench } from './bench/bench'
 import { useCoats } from './coats'
-import { glazeFinder } from './glazes'
 import { useLadder } from './ladder/ladder'
 import { withPaints } from './paints'
 import { useProject } from './project/project'
@@ -31,6 +30,8 @@ async function begin() {
   await until(() => ladder.searching).toBe(false)
   return { store, ladder, coats: useCoats() }
 }
+
+import { threads } from '../workers/threads'
 
 describe('the stack of the chosen figure', () => {
   beforeEach(() => setActivePinia(createPinia()))
@@ -136,7 +137,7 @@ describe('glazes of life', () => {
 
   it('eyes and teeth are mixed from the paints of the plan, each lighter towards its end', async () => {
     const { store } = await begin()
-    const small = await glazeFinder().small(store.paintsIn)
+    const small = await threads.coats().small(store.paintsIn)
     expect(small.length).toBeGreaterThanOrEqual(3)
     for (const { key, steps } of small) {
       const [first, last] = [steps[0]!.lab.L, steps.at(-1)!.lab.L]

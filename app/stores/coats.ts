@@ -30,7 +30,7 @@ import type {
   StackPlan,
 } from '../../core'
 import { useLadder } from './ladder/ladder'
-import { newId } from './newId'
+import { newId } from '../vault/newId'
 import { isKnown, paintOf, withPaints } from './paints'
 import { useProject } from './project/project'
 

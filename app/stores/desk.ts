@@ -6,8 +6,8 @@ import { DEMO_ID, lowTide } from '../../demo/lowTide'
 import { starterIds } from './paints'
 import { useProject } from './project/project'
 import { summaryOf } from './shelf/summaryOf'
-import { renewSummary } from './vault/summaries'
-import { onOthers, readWork, setAside, tellOthers, writeWork } from './vault/works'
+import { renewSummary } from '../vault/summaries'
+import { onOthers, readWork, setAside, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
 const LAST = 'cobaltfinch-last'

@@ -1,16 +1,8 @@
-import { wrap } from 'comlink'
 import { baseReflectance, zonesOf } from '../../core'
 import type { Paint, Spectrum, StackCoat, Tone } from '../../core'
-import type { AccentReply, CoatsApi } from '../workers/coatsWorker'
+import type { AccentReply } from '../workers/coatsWorker'
+import { threads } from '../workers/threads'
 import { withPaints } from './paints'
-
-let worker: ReturnType<typeof wrap<CoatsApi>> | undefined
-
-/** The worker that finds glazes; it starts when it is first asked. */
-export const glazeFinder = () =>
-  (worker ??= wrap<CoatsApi>(
-    new Worker(new URL('../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
-  ))
 
 /**
  * The glazes of life that are chosen for a figure, over its painted base, by the key of their place.
@@ -28,7 +20,7 @@ export async function glazesOver(
     const place = zones.find((zone) => zone.key === key)
     if (!place) continue
     const job = { ground, base: baseReflectance(tone), place: place.reflectance, paints }
-    found.set(key, await glazeFinder().accent(job))
+    found.set(key, await threads.coats().accent(job))
     if (!onward(new Map(found))) break
   }
   return found

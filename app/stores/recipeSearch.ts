@@ -1,41 +1,37 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
-import type { Recipe } from '../../core'
-import { SearchPool } from '../workers/searchPool'
-import type { PoolJob, PoolNews } from '../workers/searchPool'
+import { computed } from 'vue'
+import type { Recipe, SearchProgress, WishedRequest } from '../../core'
+import { searchPool } from '../workers/searchPool'
+import { useAnswer } from '../workers/useAnswer'
+import type { Asked } from '../workers/useAnswer'
+
+interface Found {
+  news?: SearchProgress
+  /** The best of other kinds: simpler, smaller, safer, other paints. */
+  others: Recipe[]
+  running: boolean
+}
 
 /** The one search for a step's recipe that may run; a new one takes the place of the old. */
 export const useRecipeSearch = defineStore('recipeSearch', () => {
-  let pool: SearchPool | undefined
-  const news = shallowRef<PoolNews>()
-  /** The best of other kinds: simpler, smaller, safer, other paints. */
-  const others = shallowRef<Recipe[]>([])
-  const running = ref(false)
-  const trouble = ref('')
-  let turn = 0
-
-  async function start(job: PoolJob): Promise<void> {
-    pool ??= new SearchPool()
-    const mine = ++turn
-    running.value = true
-    others.value = []
-    trouble.value = ''
-    try {
-      await pool.search(job, (told) => (news.value = told))
-    } catch (error) {
-      if (mine === turn) trouble.value = (error as Error).message
-    }
-    if (mine !== turn) return
-    running.value = false
-    const best = news.value?.best[0]
-    if (!best) return
-    const found = await pool.variants(job, best)
-    if (mine === turn) others.value = found
-  }
-  function stop(): void {
-    turn++
-    pool?.stop()
-    running.value = false
-  }
-  return { news, others, running, trouble, start, stop }
+  let made: ReturnType<typeof searchPool> | undefined
+  const pool = () => (made ??= searchPool())
+  const latest = (): SearchProgress | undefined => asked.answer.value?.news
+  const asked: Asked<WishedRequest, Found> = useAnswer<WishedRequest, Found>(
+    async (job, { newest, soFar }): Promise<Found> => {
+      let news: SearchProgress | undefined = latest()
+      soFar({ news, others: [], running: true })
+      await pool().search(job, (told) => soFar({ news: (news = told), others: [], running: true }))
+      const best = news?.best[0]
+      if (!best || !newest()) return { news, others: [], running: false }
+      soFar({ news, others: [], running: false })
+      return { news, others: await pool().variants(job, best), running: false }
+    },
+    { interrupt: () => made?.stop() },
+  )
+  const { answer, trouble, busy, ask, stop } = asked
+  const news = computed(latest)
+  const others = computed(() => answer.value?.others ?? [])
+  const running = computed(() => busy.value && answer.value?.running === true)
+  return { news, others, running, trouble, start: ask, stop }
 })

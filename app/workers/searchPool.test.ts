@@ -1,9 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { exhaustiveRecipes, starterPaints } from '../../core'
-import type { Recipe } from '../../core'
-import { seeded } from '../../tests/fixtures/seeded'
-import { SearchPool } from './searchPool'
-import type { PoolJob, PoolNews } from './searchPool'
+import type { Recipe, SearchProgress, WishedRequest } from '../../core'
+import { seeded } from '../../core/numbers/seeded'
+import { searchPool } from './searchPool'
 
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
 beforeEach(() => {
@@ -12,7 +11,7 @@ beforeEach(() => {
 })
 
 const white = starterPaints.find(({ id }) => id === 'titanium-white')!
-const job = (more: Partial<PoolJob> = {}): PoolJob => ({
+const job = (more: Partial<WishedRequest> = {}): WishedRequest => ({
   target: { L: 62, a: 14, b: 20 },
   paints: starterPaints.slice(0, 10),
   white,
@@ -27,15 +26,18 @@ const job = (more: Partial<PoolJob> = {}): PoolJob => ({
 })
 const named = ({ parts }: Recipe): string =>
   parts.map(({ paint, drops }) => `${drops} ${paint.id}`).join(' + ')
-async function searched(pool: SearchPool, asked: PoolJob): Promise<PoolNews[]> {
-  const news: PoolNews[] = []
+async function searched(
+  pool: ReturnType<typeof searchPool>,
+  asked: WishedRequest,
+): Promise<SearchProgress[]> {
+  const news: SearchProgress[] = []
   await pool.search(asked, (told) => news.push(told))
   return news
 }
 
 describe('the search for a step’s recipe, in workers', () => {
   it('ends proved with what trying everything finds, for targets here and there', async () => {
-    const pool = new SearchPool()
+    const pool = searchPool()
     const random = seeded(6)
     for (let n = 0; n < 6; n++) {
       const target = { L: 20 + 60 * random(), a: 40 * random() - 10, b: 40 * random() - 10 }
@@ -53,7 +55,7 @@ describe('the search for a step’s recipe, in workers', () => {
   })
 
   it('holds to wishes: no hazards, a paint that has to be in', async () => {
-    const pool = new SearchPool()
+    const pool = searchPool()
     const wanted = starterPaints[4]!.id
     const asked = job({
       constraints: { noHazards: true, required: [wanted] },
@@ -68,24 +70,19 @@ describe('the search for a step’s recipe, in workers', () => {
     }
   })
 
-  it('of two searches the newer is heard; one that is stopped says nothing more', async () => {
-    const pool = new SearchPool()
+  it('one that is stopped ends without proof, and the pool goes on', async () => {
+    const pool = searchPool()
     const large = job({ paints: [...starterPaints], maxPaints: 4, maxDrops: 12 })
-    const old: PoolNews[] = []
-    const first = pool.search(large, (told) => old.push(told))
-    const news = await searched(pool, job())
-    expect(news.at(-1)!.proved).toBe(true)
-    await first
-    expect(old.some(({ proved }) => proved)).toBe(false)
-    const stopped: PoolNews[] = []
-    const running = pool.search(large, (told) => stopped.push(told))
+    const news: SearchProgress[] = []
+    const running = pool.search(large, (told) => news.push(told))
     pool.stop()
     await running
-    expect(stopped).toEqual([])
+    expect(news.some(({ proved }) => proved)).toBe(false)
+    expect((await searched(pool, job())).at(-1)!.proved).toBe(true)
   })
 
   it('variants bring other mixes than the best, none closer', async () => {
-    const pool = new SearchPool()
+    const pool = searchPool()
     const best = (await searched(pool, job())).at(-1)!.best[0]!
     const others = await pool.variants(job(), best)
     expect(others.filter((other) => named(other) !== named(best)).length).toBeGreaterThan(1)

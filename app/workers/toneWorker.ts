@@ -1,18 +1,13 @@
 import { expose, transfer } from 'comlink'
-import { hideField, mixGamut, skinField } from '../../core'
+import { hideField, mixGamut, sameBox, skinField } from '../../core'
 import type { FieldSkin, Gamut, HideField, Paint, SkinField } from '../../core'
 
-let gamut: Gamut | undefined
-let gamutKey = ''
+let known: { paints: Paint[]; gamut: Gamut } | undefined
 
 /** The most chroma of all mixes of a box; computed once a box. */
 function gamutOf(paints: Paint[]): Gamut {
-  const key = paints.map(({ id }) => id).join(' ')
-  if (!gamut || key !== gamutKey) {
-    gamut = mixGamut(paints)!
-    gamutKey = key
-  }
-  return gamut
+  if (!known || !sameBox(known.paints, paints)) known = { paints, gamut: mixGamut(paints)! }
+  return known.gamut
 }
 
 const api = {

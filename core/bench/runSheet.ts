@@ -1,27 +1,19 @@
-import { coatKinds } from '../coats/dryFilm'
-import type { CoatKind } from '../coats/dryFilm'
+import { coatKinds, USUAL_FINISH } from '../coats/coatKinds'
+import type { CoatKind } from '../coats/coatKinds'
 import type { Habits } from './learning/habits'
 import type { LaidCoat, PlannedCoat, StackPlan } from '../coats/plan'
 import { moveKey } from './moveOf'
 import type { MoveOf } from './moveOf'
 import type { BenchMove } from './schedule/request'
 
-/** Minutes of work and drying for a kind of coat at 54 mm; from memory, common practice. */
-export const usualTimes: Readonly<
-  Record<CoatKind | 'undercoat' | 'accent', { work: number; dry: number }>
-> = {
+/** Minutes of work and of drying of what is not a coat, at 54 mm; from memory, common practice. */
+const otherTimes = {
   undercoat: { work: 4, dry: 30 },
-  base: { work: 8, dry: 8 },
-  layer: { work: 7, dry: 5 },
-  glaze: { work: 4, dry: 10 },
-  filter: { work: 3, dry: 10 },
-  wash: { work: 4, dry: 25 },
-  translucent: { work: 5, dry: 20 },
-  drybrush: { work: 4, dry: 2 },
-  airbrush: { work: 4, dry: 5 },
-  varnish: { work: 3, dry: 30 },
   accent: { work: 3, dry: 8 },
 }
+type MoveKind = CoatKind | keyof typeof otherTimes
+const timesOf = (kind: MoveKind): { work: number; dry: number } =>
+  kind === 'undercoat' || kind === 'accent' ? otherTimes[kind] : coatKinds[kind].minutes
 
 export interface SheetFigure {
   id: string
@@ -57,7 +49,7 @@ export function runSheet(
   const longer = Math.max(0.5, (figure.sizeMm / 54) ** 1.2)
   const move = (
     of: MoveOf,
-    kind: keyof typeof usualTimes,
+    kind: MoveKind,
     words: string,
     passes = 1,
     puddle?: string,
@@ -67,9 +59,9 @@ export function runSheet(
       ...ref,
       id: moveKey(ref),
       words,
-      workMin: Math.round(usualTimes[kind].work * longer * passes * 2) / 2,
+      workMin: Math.round(timesOf(kind).work * longer * passes * 2) / 2,
       dryMin: Math.round(
-        usualTimes[kind].dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
+        timesOf(kind).dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
       ),
       ...(puddle ? { puddle } : {}),
     }
@@ -80,8 +72,8 @@ export function runSheet(
     const thinner = coat.thinner ?? usual
     const passes = coat.passes ?? 1
     const of: MoveOf = { kind: 'coat', coat: coat.id }
-    if (coat.kind === 'varnish')
-      return move(of, 'varnish', `Varnish, ${coat.finish ?? 'matt'}, thin and even`)
+    if (!coatKinds[coat.kind].pigmented)
+      return move(of, coat.kind, `Varnish, ${coat.finish ?? USUAL_FINISH}, thin and even`)
     const times = passes > 1 ? `, ${passes} thin passes` : ''
     return move(
       of,

@@ -3,7 +3,7 @@ import { opaqueReflectance } from '../paint/opaque'
 import { starterPaints } from '../paint/starter'
 import { lightPlaces, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
-import { seeded } from '../../tests/fixtures/seeded'
+import { seeded } from '../numbers/seeded'
 
 export const of = (id: string) => {
   const paint = starterPaints.find((one) => one.id === id)

@@ -5,9 +5,11 @@ import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
 import type { Finish } from '../paint/surface'
+import { coatKinds, USUAL_FINISH } from './coatKinds'
 import { dryFilmUm } from './dryFilm'
-import type { CoatFilm, Relief } from './dryFilm'
-import { reliefs } from './dryFilm'
+import type { CoatFilm } from './dryFilm'
+import type { Relief } from './coatKinds'
+import { reliefs } from './coatKinds'
 
 /** Where a coat goes: by how the light falls, on one side as the painter sees it, or a zone by name. */
 export const places = ['all', 'shadow', 'middle', 'lights', 'left', 'right'] as const
@@ -104,8 +106,8 @@ export function finishOf(
   coats: readonly Pick<StackCoat, 'kind' | 'finish' | 'thinnedWith'>[],
 ): Finish {
   const last = coats.at(-1)
-  if (last?.kind === 'varnish') return last.finish ?? 'matt'
-  return last?.thinnedWith === 'medium' ? 'satin' : 'matt'
+  if (last && !coatKinds[last.kind].pigmented) return last.finish ?? USUAL_FINISH
+  return last?.thinnedWith === 'medium' ? 'satin' : USUAL_FINISH
 }
 
 /** What the eye meets: an instrument leaves the glare out, the eye does not; wet paint has none. */

@@ -1,7 +1,7 @@
 import { whiteOfLab } from './display'
 import { xyzOfLab } from './lab'
 import type { Lab } from './lab'
-import { solve } from './solve'
+import { solve } from '../numbers/solve'
 import { BANDS, flatSpectrum } from './spectrum'
 import type { Spectrum } from './spectrum'
 import { weightsOf } from './weights'

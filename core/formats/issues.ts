@@ -6,9 +6,9 @@ export interface FileIssue {
 }
 
 /** What reading a file gives: all of it, or nothing and the reasons. */
-export type Reading<T> = { ok: true; value: T } | { ok: false; issues: FileIssue[] }
+export type ReadResult<T> = { ok: true; value: T } | { ok: false; issues: FileIssue[] }
 
-export const refused = (place: string, message: string): Reading<never> => ({
+export const refused = (place: string, message: string): ReadResult<never> => ({
   ok: false,
   issues: [{ place, message }],
 })

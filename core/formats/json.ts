@@ -1,5 +1,5 @@
 import { refused } from './issues'
-import type { FileIssue, Reading } from './issues'
+import type { FileIssue, ReadResult } from './issues'
 
 const placeOf = (path: readonly { key: unknown }[] | undefined): string =>
   (path ?? [])
@@ -14,7 +14,7 @@ function lineAt(text: string, at: number): string {
 }
 
 /** Why text is no JSON, with the line. */
-export function jsonError(text: string, error: unknown): Reading<never> {
+export function jsonError(text: string, error: unknown): ReadResult<never> {
   const position = /position (\d+)/.exec(String(error))
   const ends = /end of (JSON )?input|Unterminated/i.test(String(error))
   const at = position ? Number(position[1]) : text.length

@@ -13,7 +13,7 @@ import { formatMeasurementsCsv, parseMeasurementsCsv } from './csv/measurements'
 import { formatCxf } from './cxf/format'
 import { parseCxf } from './cxf/parse'
 import { parseGpl } from './gpl/parse'
-import type { Reading } from './issues'
+import type { ReadResult } from './issues'
 import type { Measurement, MeasurementFile } from './measurement'
 import { readMeasurements } from './readMeasurements'
 
@@ -28,16 +28,19 @@ const box = {
     'pale-flesh': { ml: 17, leftMl: 3.5, place: 'drawer 2', notes: '=old, "thick"\nshake' },
   },
 }
-const issuesOf = (reading: Reading<unknown>): string =>
+const issuesOf = (reading: ReadResult<unknown>): string =>
   reading.ok ? '' : reading.issues.map(({ place, message }) => `${place}: ${message}`).join('\n')
 
 describe('readings come back as they went', () => {
-  const formats: [string, (m: Measurement[]) => string, (t: string) => Reading<MeasurementFile>][] =
-    [
-      ['CGATS', formatCgats, parseCgats],
-      ['CxF3', (m) => formatCxf(m, noon), parseCxf],
-      ['CSV', formatMeasurementsCsv, parseMeasurementsCsv],
-    ]
+  const formats: [
+    string,
+    (m: Measurement[]) => string,
+    (t: string) => ReadResult<MeasurementFile>,
+  ][] = [
+    ['CGATS', formatCgats, parseCgats],
+    ['CxF3', (m) => formatCxf(m, noon), parseCxf],
+    ['CSV', formatMeasurementsCsv, parseMeasurementsCsv],
+  ]
   it.each(formats)('%s, with any line ends and a byte-order mark', (_name, format, parse) => {
     for (const text of [format(readings), '\uFEFF' + format(readings).replace(/\n/g, '\r\n')]) {
       const reading = parse(text)

@@ -20,7 +20,7 @@ export interface Mend extends Partial<Omit<Mood, 'shadowTint' | 'lightTint'>> {
   moved?: { key: StepKey; by: { L: number; a: number; b: number } }
 }
 
-export interface Judgement {
+export interface LadderJudgement {
   key: string
   /** What is wrong, with its number. */
   words: string
@@ -40,11 +40,11 @@ const warm = (base: Lab): boolean => between(hueOf(base), 15, 85) && chromaOf(ba
  * What a practised eye would say about a ladder, from its numbers; thresholds are common practice, no
  * source. Steps dark to light, the base among them.
  */
-export function judgeLadder(steps: readonly JudgedStep[], mood: Mood): Judgement[] {
+export function judgeLadder(steps: readonly JudgedStep[], mood: Mood): LadderJudgement[] {
   const baseAt = steps.findIndex(({ key }) => key === 'base')
   const base = steps[baseAt]?.painted
   if (!base || steps.length < 2) return []
-  const found: Judgement[] = []
+  const found: LadderJudgement[] = []
   const say = (key: string, words: string, mendWords: string, change: Mend): void => {
     found.push({ key, words, mend: { words: mendWords, change } })
   }

@@ -1,3 +1,4 @@
+import { bisect } from '../numbers/bisect'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { CEILING_L, FLOOR_L } from './light/paintedLight'
@@ -12,6 +13,9 @@ const SAMPLES = 16
 /** How far down to black and up to white a ladder goes at range 1 (from memory). */
 const DOWN = 0.66
 const UP = 1
+
+/** A place or a gap is told to a millionth. */
+const HALVINGS = 20
 
 /** One side of the base as a chain of colours, base first. */
 interface Side {
@@ -43,14 +47,10 @@ function along({ labs }: Side, place: number): Lab {
 /** The first place after `from` that is `gap` away from it; the end when none is. */
 function next(side: Side, from: number, gap: number, measure: Measure): number {
   const start = along(side, from)
-  let [low, high] = [from, side.labs.length - 1]
-  if (measure(start, along(side, high)) <= gap) return high
-  for (let i = 0; i < 20; i++) {
-    const middle = (low + high) / 2
-    if (measure(start, along(side, middle)) < gap) low = middle
-    else high = middle
-  }
-  return high
+  const end = side.labs.length - 1
+  const far = (place: number): boolean => measure(start, along(side, place)) >= gap
+  if (measure(start, along(side, end)) <= gap) return end
+  return bisect(from, end, far, HALVINGS).high
 }
 
 /** Steps of a side at a gap, and how far the last one falls short of it, as a share. */
@@ -125,15 +125,7 @@ export function spaceSteps(path: LightPath, mood: Mood): Spacing {
       measure,
     ).short < 1e-6
   let gap = (downLength + upLength) / gaps
-  if (!fits(gap)) {
-    let [low, high] = [0, gap]
-    for (let i = 0; i < 20; i++) {
-      const middle = (low + high) / 2
-      if (fits(middle)) low = middle
-      else high = middle
-    }
-    gap = low
-  }
+  if (!fits(gap)) gap = bisect(0, gap, (wide) => !fits(wide), HALVINGS).low
   const places = (side: Side, weights: number[]): number[] =>
     march(
       side,

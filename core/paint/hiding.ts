@@ -1,3 +1,4 @@
+import { bisect } from '../numbers/bisect'
 import { xyzOf } from '../colour/lab'
 import { flatSpectrum } from '../colour/spectrum'
 import { filmReflectance } from './film'
@@ -30,13 +31,9 @@ export function coatsToHide(
 ): number {
   if (!(coatUm > 0)) throw new RangeError(`coatUm is ${coatUm}; a coat has some thickness, in µm`)
   if (contrastRatio(mixture, coatUm * most) < wanted) return Infinity
-  let [low, high] = [0, most]
-  while (high - low > 1) {
-    const middle = (low + high) >> 1
-    if (contrastRatio(mixture, coatUm * middle) >= wanted) high = middle
-    else low = middle
-  }
-  return high
+  const hides = (coats: number): boolean => contrastRatio(mixture, coatUm * coats) >= wanted
+  return bisect(0, most, hides, Math.ceil(Math.log2(most)), (low, high) => (low + high + 1) >> 1)
+    .high
 }
 
 /** Least contrast ratio of a 10 µm coat for each class; common practice, no source. */

@@ -1,5 +1,6 @@
 import type { Lab } from '../colour/lab'
 import type { Paint } from '../paint/paint'
+import { sameBox } from '../paint/samePaint'
 import type { Limits, Recipe } from './recipe'
 import { countRecipes, RecipeTable } from './recipeTable'
 import { RecipeSearch } from './search/recipeSearch'
@@ -13,11 +14,6 @@ export interface Patience {
   now: () => number
 }
 const endless: Patience = { until: Infinity, now: () => 0 }
-
-const sameValues = (one: Float64Array, other: Float64Array): boolean =>
-  one.length === other.length && one.every((value, i) => value === other[i])
-const samePaint = (one: Paint, other: Paint): boolean =>
-  one === other || (one.id === other.id && sameValues(one.K, other.K) && sameValues(one.S, other.S))
 
 /**
  * The one way to the closest recipe: a small box is laid out in a table, which is kept while box and limits stay; a
@@ -34,8 +30,7 @@ export class ClosestRecipes {
       table !== undefined &&
       this.limits?.maxPaints === limits.maxPaints &&
       this.limits.maxDrops === limits.maxDrops &&
-      table.paints.length === paints.length &&
-      table.paints.every((paint, i) => samePaint(paint, paints[i]!))
+      sameBox(table.paints, paints)
     if (kept) return table
     this.limits = { maxPaints: limits.maxPaints, maxDrops: limits.maxDrops }
     return (this.table = new RecipeTable(paints, limits))

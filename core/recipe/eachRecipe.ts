@@ -1,3 +1,4 @@
+import { gcd } from '../numbers/gcd'
 import { BANDS } from '../colour/spectrum'
 import type { Weights } from '../colour/weights'
 import { K1, K2 } from '../paint/surface'
@@ -16,8 +17,6 @@ export type Visit = (
   Y: number,
   Z: number,
 ) => void
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
 /**
  * Visits every whole-drop recipe once: all subsets of the paints up to `maxPaints`, all drops up to

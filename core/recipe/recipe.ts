@@ -51,3 +51,12 @@ export function targetLab({ target, illuminant, observer }: RecipeRequest): Lab 
     throw new RangeError(`the target L ${target.L}, a ${target.a}, b ${target.b} is not a colour`)
   return { ...target, white: name }
 }
+
+/** Parts as they are stored: paints by id. */
+export const partsById = (
+  parts: readonly { paint: { id: string }; drops: number }[],
+): { paint: string; drops: number }[] =>
+  parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))
+
+export const dropsIn = (parts: readonly { drops: number }[]): number =>
+  parts.reduce((sum, { drops }) => sum + drops, 0)

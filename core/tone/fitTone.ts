@@ -1,7 +1,7 @@
 import { deltaE00Of } from '../colour/deltaE00'
 import { labOfXyz, xyzOf, xyzOfLab } from '../colour/lab'
 import type { Lab } from '../colour/lab'
-import { nelderMead } from '../colour/nelderMead'
+import { nelderMead } from '../numbers/nelderMead'
 import { whitePoint } from '../colour/white'
 import { heldSkin, skinReflectance } from './skin'
 import type { Skin } from './skin'
@@ -75,4 +75,24 @@ export function fitTone(
   const tone: Tone = { kind: 'hide', lab: { L, a, b } }
   const lab = toneLab(tone)
   return { tone, off: deltaE00Of(lab.L, lab.a, lab.b, L, a, b), skinOff: off }
+}
+
+/** What explains the tones of a picture. */
+export interface PictureFit {
+  tone: Tone
+  /** Mean ΔE00 that is left, and what would be left if it were skin. */
+  off: number
+  skinOff: number
+}
+
+/**
+ * The same for tones found in a picture: the one that covers most of it is taken as seen in full light.
+ * @throws RangeError when there is no tone.
+ */
+export function fitPicture(tones: readonly { lab: Lab; share: number }[]): PictureFit {
+  const anchor = tones.reduce((best, one, i) => (one.share > tones[best]!.share ? i : best), 0)
+  return fitTone(
+    tones.map(({ lab }) => lab),
+    anchor,
+  )
 }

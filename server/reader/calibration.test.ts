@@ -12,7 +12,7 @@ import {
 import type { Paint } from '../../core'
 import { hiddenPaints } from './hiddenPaints'
 import { CARD, Instrument } from './instrument'
-import { seeded } from './seeded'
+import { seeded } from '../../core/numbers/seeded'
 
 /** Calibrating from the simulated reader: how far unseen mixes are off, and whether the band says so. */
 const SEEDS = 67

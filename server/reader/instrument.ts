@@ -1,6 +1,12 @@
-import { filmReflectance, flatSpectrum, mixPaints, opaqueReflectance } from '../../core'
+import {
+  filmReflectance,
+  flatSpectrum,
+  mixPaints,
+  normals,
+  opaqueReflectance,
+  seeded,
+} from '../../core'
 import type { Paint, Spectrum } from '../../core'
-import { normalsOf, seeded } from './seeded'
 
 /** What can lie under the reader; paints by id, shares and drops as told by the painter. */
 export type Sample =
@@ -38,7 +44,7 @@ export class Instrument {
     private readonly now: () => number,
     private readonly noise = 1,
   ) {
-    this.normal = normalsOf(seeded(seed))
+    this.normal = normals(seeded(seed))
   }
 
   /** The painter puts the reader on its white tile. */

@@ -1,6 +1,6 @@
 import { starterPaints } from '../../core'
 import type { Paint } from '../../core'
-import { seeded } from '../../server/reader/seeded'
+import { seeded } from '../../core/numbers/seeded'
 
 /** A large box: the starter paints again and again, each stronger or weaker and with some of another in it. */
 export function manyPaints(count: number): Paint[] {

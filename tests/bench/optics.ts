@@ -1,7 +1,7 @@
 import { differenceCiede2000 } from 'culori'
 import * as spectral from 'spectral.js'
 import { deltaE00Of, MixEvaluator, starterPaints } from '../../core'
-import { seeded } from '../../server/reader/seeded'
+import { seeded } from '../../core/numbers/seeded'
 import { race } from './rate'
 import type { Ratio } from './rate'
 

@@ -8,7 +8,7 @@ import {
 } from '../../core'
 import { countRecipes } from '../../core'
 import type { Lab, Paint } from '../../core'
-import { seeded } from '../../server/reader/seeded'
+import { seeded } from '../../core/numbers/seeded'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
 

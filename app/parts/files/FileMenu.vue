@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
 import { onMounted, ref } from 'vue'
-import { listAside } from '../../stores/vault/works'
+import { listAside } from '../../vault/works'
 import FloatingTrouble from '../FloatingTrouble.vue'
 import OpenFile from './OpenFile.vue'
 import { takeAway } from './takeAway'

@@ -1,9 +1,9 @@
 import { MOST_BYTES, MOST_COMMISSION_BYTES, parseProject } from '../../../core'
-import type { Project, Reading } from '../../../core'
+import type { Project, ReadResult } from '../../../core'
 import { starterIds } from '../../stores/paints'
 import { useShelf } from '../../stores/shelf/shelf'
 import type { Unpacked } from '../../workers/commissionWorker'
-import { commissions } from './commissions'
+import { threads } from '../../workers/threads'
 
 /** A packed commission rather than a plain project file, whatever it is called: a zip begins with “PK”. */
 const isPacked = async (file: File): Promise<boolean> =>
@@ -18,8 +18,8 @@ export interface BroughtBack {
   note?: string
 }
 
-const plainProject = async (file: File): Promise<Reading<Unpacked>> => {
-  const reading: Reading<Project> = parseProject(await file.text(), starterIds)
+const plainProject = async (file: File): Promise<ReadResult<Unpacked>> => {
+  const reading: ReadResult<Project> = parseProject(await file.text(), starterIds)
   if (!reading.ok) return reading
   const stored = { photos: [], sculpts: [] }
   return { ok: true, value: { project: reading.value, missing: [], stored } }
@@ -38,7 +38,7 @@ export async function bringBack(file: File): Promise<BroughtBack> {
   }
   try {
     const reading = packed
-      ? await commissions().unpack(file, [...starterIds])
+      ? await threads.commission().unpack(file, [...starterIds])
       : await plainProject(file)
     if (!reading.ok)
       return { issues: reading.issues.map(({ place, message }) => `${place}: ${message}`) }
@@ -56,7 +56,7 @@ export async function bringBack(file: File): Promise<BroughtBack> {
           : {}),
       }
     } catch (error) {
-      if (packed) await commissions().discard(stored)
+      if (packed) await threads.commission().discard(stored)
       throw error
     }
   } catch (error) {

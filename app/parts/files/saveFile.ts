@@ -1,3 +1,5 @@
+import { slugOf } from '../../../core'
+
 /** Hands text or bytes to the browser as a file to keep. */
 export function saveFile(name: string, text: BlobPart, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }))
@@ -10,8 +12,4 @@ export function saveFile(name: string, text: BlobPart, type: string): void {
 
 /** A name that every file system takes. */
 export const fileName = (name: string, ending: string): string =>
-  (name
-    .normalize('NFKD')
-    .replace(/[^\w-]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .toLowerCase() || 'work') + `.${ending}`
+  `${slugOf(name, 'work', 120)}.${ending}`

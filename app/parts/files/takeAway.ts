@@ -11,8 +11,8 @@ import type { LadderRow, Project } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import { listAside, readAside } from '../../stores/vault/works'
-import { commissions } from './commissions'
+import { listAside, readAside } from '../../vault/works'
+import { threads } from '../../workers/threads'
 import { fileName, saveFile } from './saveFile'
 
 /** What is to be had of the ladder, once every step has a mix; a proof that goes on is not waited for. */
@@ -41,7 +41,7 @@ export async function takeWhole(project: Project): Promise<void> {
   const names = new Map(
     [...starterPaints, ...(project.box ?? [])].map(({ id, name }) => [id, name]),
   )
-  const bytes = await commissions().pack(project, names)
+  const bytes = await threads.commission().pack(project, names)
   saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
 }
 

@@ -1,25 +1,32 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { onBeforeUnmount, reactive, ref, watch } from 'vue'
 import type { Lab } from '../../../core'
 import PictureCanvas from './PictureCanvas.vue'
-import { usePicture } from './usePicture'
+import { openPicture } from '../../stores/picture/openPicture'
+import { newId } from '../../vault/newId'
 
 /** One colour from a photograph: first something grey in the same light, then the place itself. */
 const props = defineProps<{ what: string }>()
 const emit = defineEmits<{ pick: [lab: Lab] }>()
-const store = usePicture()
+/** Each slot has a picture of its own. */
+const store = reactive(openPicture(newId()))
+onBeforeUnmount(store.close)
 const input = ref<HTMLInputElement>()
 const shown = ref(false)
 const tool = ref<'neutral' | 'point'>('neutral')
 
-async function take(): Promise<void> {
+function take(): void {
   const file = input.value?.files?.[0]
-  if (!file) return
-  await store.open(file)
+  if (file) store.open(file)
   input.value!.value = ''
-  tool.value = 'neutral'
-  shown.value = store.picture !== undefined
 }
+watch(
+  () => store.picture,
+  (picture) => {
+    tool.value = 'neutral'
+    shown.value = picture !== undefined
+  },
+)
 watch(
   () => store.neutral,
   (neutral) => neutral && (tool.value = 'point'),
@@ -60,7 +67,7 @@ watch(
         <button v-else type="button" class="plain" @click="tool = 'neutral'">Grey again</button>
         <button type="button" class="plain" @click="shown = false">Close the picture</button>
       </p>
-      <PictureCanvas :tool="tool" :brush="5" />
+      <PictureCanvas :picture="store" :tool="tool" :brush="5" />
     </div>
   </div>
 </template>

@@ -2,28 +2,27 @@
 import { polygonContains } from 'd3'
 import { computed, ref, watch } from 'vue'
 import type { Point } from '../../workers/pictureWorker'
-import { usePicture } from './usePicture'
-import type { PictureTool } from './usePicture'
+import type { OpenPicture, PictureTool } from '../../stores/picture/openPicture'
 
 /**
  * The picture with what was chosen on it. By mouse or pen, or by keyboard: arrows move the cross,
  * Enter does what a click does, Escape closes a lasso.
  */
-const props = defineProps<{ tool: PictureTool; brush: number }>()
-const store = usePicture()
+const props = defineProps<{ picture: OpenPicture; tool: PictureTool; brush: number }>()
+const store = computed(() => props.picture)
 const canvas = ref<HTMLCanvasElement>()
 const cover = ref<HTMLCanvasElement>()
 const frame = ref<HTMLElement>()
 const size = computed(() => ({
-  width: store.picture?.width ?? 1,
-  height: store.picture?.height ?? 1,
+  width: store.value.picture?.width ?? 1,
+  height: store.value.picture?.height ?? 1,
 }))
 const cross = ref<Point>({ x: 0, y: 0 })
 const lasso = ref<Point[]>([])
 const crossShown = ref(false)
 
 watch(
-  [() => store.picture, canvas],
+  [() => store.value.picture, canvas],
   ([picture, on]) => {
     if (!picture || !on) return
     on.getContext('2d')!.putImageData(
@@ -38,7 +37,7 @@ watch(
 )
 /** What was not chosen is dimmed to grey. */
 watch(
-  [() => store.mask, cover],
+  [() => store.value.mask, cover],
   ([mask, on]) => {
     if (!on) return
     const { width, height } = size.value
@@ -67,11 +66,11 @@ const at = (event: PointerEvent): Point => {
 /** A new mask with a disc or polygon added. */
 function add(inside: (x: number, y: number) => boolean, [x0, y0, x1, y1]: number[]): void {
   const { width, height } = size.value
-  const next = store.mask ? store.mask.slice() : new Uint8Array(width * height)
+  const next = store.value.mask ? store.value.mask.slice() : new Uint8Array(width * height)
   for (let y = Math.max(0, y0!); y <= Math.min(height - 1, y1!); y++)
     for (let x = Math.max(0, x0!); x <= Math.min(width - 1, x1!); x++)
       if (inside(x, y)) next[y * width + x] = 1
-  store.choose(next)
+  store.value.choose(next)
 }
 function dab({ x, y }: Point): void {
   const r = Math.round((props.brush / 100) * Math.max(size.value.width, size.value.height))
@@ -91,8 +90,8 @@ function closeLasso(): void {
 function act(point: Point, dragging = false): void {
   if (props.tool === 'brush') dab(point)
   else if (props.tool === 'lasso') lasso.value = [...lasso.value, point]
-  else if (props.tool === 'point') void store.pick(point)
-  else if (!dragging) store.neutral = point
+  else if (props.tool === 'point') store.value.pick(point)
+  else if (!dragging) store.value.showNeutral(point)
 }
 
 function down(event: PointerEvent): void {
@@ -142,7 +141,7 @@ const percent = ({ x, y }: Point) => ({
     class="frame"
     role="application"
     tabindex="0"
-    :aria-label="`${store.name}. Arrow keys move the cross, Enter uses the tool, Escape closes a lasso.`"
+    :aria-label="`${picture.name}. Arrow keys move the cross, Enter uses the tool, Escape closes a lasso.`"
     :style="{
       aspectRatio: `${size.width} / ${size.height}`,
       maxWidth: `${(370 * size.width) / size.height}px`,
@@ -157,8 +156,8 @@ const percent = ({ x, y }: Point) => ({
     <svg v-if="lasso.length" :viewBox="`0 0 ${size.width} ${size.height}`" aria-hidden="true">
       <polyline :points="lasso.map(({ x, y }) => `${x},${y}`).join(' ')" />
     </svg>
-    <i v-if="store.neutral" class="mark neutral" :style="percent(store.neutral)" />
-    <i v-if="store.point" class="mark" :style="percent(store.point.at)" />
+    <i v-if="picture.neutral" class="mark neutral" :style="percent(picture.neutral)" />
+    <i v-if="picture.point" class="mark" :style="percent(picture.point.at)" />
     <i v-if="crossShown" class="cross" :style="percent(cross)" />
   </div>
 </template>

@@ -1,7 +1,7 @@
-import { shallowRef, toRaw, watch } from 'vue'
+import { computed, toRaw, watch } from 'vue'
 import { mixPaints, opaqueReflectance, resolveStack } from '../../../core'
 import type { Figure, Paint, Stack, StackCoat } from '../../../core'
-import { latestOnly } from '../../workers/latestOnly'
+import { useAnswer } from '../../workers/useAnswer'
 import { stackPlanOf } from '../coats'
 import { glazeCoat, glazesOver } from '../glazes'
 import { jobOfFigure } from '../ladder/plan'
@@ -44,21 +44,15 @@ export function useAlongside(ids: () => readonly string[]) {
       (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
     ),
   )
-  const known = shallowRef<ReadonlyMap<string, Mixed>>(new Map())
-  const trouble = shallowRef('')
-  const ask = latestOnly(
-    async (figures: readonly Figure[]) => {
+  const { answer, trouble, ask } = useAnswer(
+    async (figures: readonly Figure[]): Promise<ReadonlyMap<string, Mixed>> => {
       const next = new Map<string, Mixed>()
       for (const figure of figures)
         next.set(figure.id, await mixed(figure, store.paintsFor(figure).map(toRaw)))
       return next
     },
-    (next) => {
-      known.value = next
-      trouble.value = ''
-    },
-    (error) => (trouble.value = (error as Error).message),
   )
+  const known = computed(() => answer.value ?? new Map<string, Mixed>())
   watch(
     [figures, () => store.inCommission],
     () => {

@@ -1,12 +1,13 @@
-import { wrap } from 'comlink'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { habitsFrom, moveKey, mostOf, remainingMoves, runSheet, zonesOf } from '../../../core'
 import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
-import { mixWords, placeWords } from '../../parts/coatWords'
-import { latestOnly } from '../../workers/latestOnly'
+import { mixWords, placeWords } from '../../words/coats'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
 import { stackPlanOf, useCoats } from '../coats'
+import { nameOf } from '../paints'
 import { useProject } from '../project/project'
 import { useAlongside } from './alongside'
 import { useCoatOf } from './coatOf'
@@ -17,8 +18,6 @@ const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
 
 /** Usual until the painter sets one, ΔE00. */
 const TOLERANCE = 2
-
-type Planned = Awaited<ReturnType<ScheduleApi['plan']>>
 
 const NOTHING: readonly never[] = []
 
@@ -60,24 +59,18 @@ export const useBench = defineStore('bench', () => {
         slower: state.value.slower,
         drying: habits.value.drying,
         wordsOf: ({ mix, place }) => ({
-          mix: mixWords(mix),
+          mix: mixWords(mix, nameOf),
           place: placeWords(place ?? 'all', coats.zones),
         }),
       }),
     ),
   )
-  const worker = wrap<ScheduleApi>(
-    new Worker(new URL('../../workers/scheduleWorker.ts', import.meta.url), { type: 'module' }),
-  )
-  const planned = shallowRef<Planned>()
-  const trouble = ref('')
-  const ask = latestOnly(
-    (request: Parameters<ScheduleApi['plan']>[0]) => worker.plan(request, chains.value[0] ?? []),
-    (found) => {
-      planned.value = found
-      trouble.value = ''
-    },
-    (error) => (trouble.value = (error as Error).message),
+  const {
+    answer: planned,
+    trouble,
+    ask,
+  } = useAnswer((asked: Parameters<ScheduleApi['plan']>[0]) =>
+    threads.schedule().plan(asked, chains.value[0] ?? []),
   )
   const request = computed(() => ({
     ...remainingMoves(
@@ -103,7 +96,7 @@ export const useBench = defineStore('bench', () => {
   const now = computed(() => toCome.value[0])
   const following = computed(() => toCome.value.slice(1, 4))
   /** Whose move it is; of several that are alike, which. */
-  const nameOf = ({ figure, copy }: Pick<BenchMove, 'figure' | 'copy'>): string => {
+  const figureName = ({ figure, copy }: Pick<BenchMove, 'figure' | 'copy'>): string => {
     const one = store.project.figures.find(({ id }) => id === figure)
     if (!one) return 'A figure that has gone'
     return one.many > 1 ? `${one.name}, ${copy} of ${one.many}` : one.name
@@ -122,7 +115,7 @@ export const useBench = defineStore('bench', () => {
   const { timers, others, start, leftOf } = useTimers(
     () => store.project.timers ?? NOTHING,
     (running) => store.setTimers(running),
-    nameOf,
+    figureName,
   )
 
   /** What a move took from the bottles when it mixed, or what comes back to them. */
@@ -182,7 +175,7 @@ export const useBench = defineStore('bench', () => {
     done,
     last,
     timers,
-    nameOf,
+    figureName,
     coatOf,
     next,
     back,

@@ -8,7 +8,7 @@ import { ringOnce } from './ring'
 export function useTimers(
   running: () => readonly DryingTimer[],
   set: (timers: DryingTimer[]) => void,
-  nameOf: (timer: Pick<DryingTimer, 'figure' | 'copy'>) => string,
+  figureName: (timer: Pick<DryingTimer, 'figure' | 'copy'>) => string,
 ) {
   const clock = ref(Date.now())
   const timers = computed(() =>
@@ -38,7 +38,7 @@ export function useTimers(
     const { figure, copy, of } = move
     const timer = {
       ...{ figure, copy, of },
-      words: `${nameOf(move)}, ${move.words}`.slice(0, longest.words),
+      words: `${figureName(move)}, ${move.words}`.slice(0, longest.words),
       endsAt: Math.round(Date.now() + move.dryMin * 60_000),
     }
     rung.delete(move.id)

@@ -1,15 +1,16 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import { baseReflectance, deltaE00, predictMix } from '../../../core'
-import type { FormSamples, KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
-import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeWorker'
+import type { KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
+import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeJobs'
+import { threads } from '../../workers/threads'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
 import { aimsOf, moodOf } from './mood'
 import { jobOf, mixingOf, otherTargetsOf, targetsOf } from './plan'
 import type { LadderJob } from './plan'
-import { recipes } from './recipes'
+import { useSamples } from './samples'
 import { useMixSearch } from './search'
 
 /** A step as it is shown: aimed at, mixed, and how far apart the two are. */
@@ -49,10 +50,9 @@ export const useLadder = defineStore('ladder', () => {
   const base = computed(() => baseReflectance(tone.value))
   /** What moves a target; a drop that is added does not. */
   const aims = steady(() => aimsOf(figure.value))
-  /** The form that shares are measured on, once it is loaded; head and shoulders till then. */
-  const form = shallowRef<FormSamples>()
+  const samples = useSamples()
   const mood = computed(() => moodOf(aims.value))
-  const targets = computed(() => targetsOf(aims.value, base.value, form.value))
+  const targets = computed(() => targetsOf(aims.value, base.value, samples.value))
   const otherTargets = computed(() => otherTargetsOf(aims.value, base.value))
   const mixing = steady(() => mixingOf(plan.value))
 
@@ -143,7 +143,7 @@ export const useLadder = defineStore('ladder', () => {
 
   /** The order of mixing for what every step needs. */
   const path = (job: Omit<PathJob, 'paints'>): Promise<PathAnswer> =>
-    recipes().path({ ...job, paints: paintsUsed.value.map(toRaw) })
+    threads.recipe().path({ ...job, paints: paintsUsed.value.map(toRaw) })
 
   return {
     steps,
@@ -156,7 +156,6 @@ export const useLadder = defineStore('ladder', () => {
     note,
     base,
     mood,
-    form,
     path,
   }
 })

@@ -1,4 +1,4 @@
-import { baseReflectance, ladderTargets } from '../../../core'
+import { baseReflectance, formSamples, ladderTargets } from '../../../core'
 import type {
   Figure,
   FigurePlan,
@@ -8,7 +8,7 @@ import type {
   Spectrum,
   Target,
 } from '../../../core'
-import type { RecipeJob } from '../../workers/recipeWorker'
+import type { RecipeJob } from '../../workers/recipeJobs'
 import { aimsOf, moodOf } from './mood'
 import type { Aims } from './mood'
 
@@ -22,9 +22,9 @@ export function mixingOf(plan: FigurePlan): Mixing | undefined {
 
 /**
  * What every step of a figure's ladder aims at, the deepest first.
- * @param form what shares are measured on; head and shoulders when not given.
+ * @param form what shares are measured on.
  */
-export const targetsOf = (aims: Aims, base: Spectrum, form?: FormSamples): Target[] =>
+export const targetsOf = (aims: Aims, base: Spectrum, form: FormSamples): Target[] =>
   ladderTargets(base, moodOf(aims), {
     form,
     key: aims.key && { ...aims.key },
@@ -61,8 +61,12 @@ export const jobOf = (
   maxDrops: plan.maxDrops,
 })
 
+/** What a figure that is not the chosen one aims at. */
+export const targetsOfFigure = (figure: Figure): Target[] =>
+  targetsOf(aimsOf(figure), baseReflectance(figure.tone), formSamples(figure.plan.form))
+
 /** The job of a figure that is not the chosen one. */
 export function jobOfFigure(figure: Figure, paints: Paint[]): { job: LadderJob; steps: Target[] } {
-  const steps = targetsOf(aimsOf(figure), baseReflectance(figure.tone))
+  const steps = targetsOfFigure(figure)
   return { steps, job: jobOf(figure.plan, paints, steps) }
 }

@@ -1,8 +1,8 @@
 import { ref } from 'vue'
-import { latestOnly } from '../../workers/latestOnly'
-import type { FoundMix } from '../../workers/recipeWorker'
+import type { FoundMix } from '../../workers/recipeJobs'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
 import type { LadderJob } from './plan'
-import { recipes } from './recipes'
 
 /** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
 const QUICK_MS = 30
@@ -23,7 +23,7 @@ interface Found {
 export async function quickMixes(job: LadderJob, take: (found: Found) => void): Promise<Found> {
   const { mixing, own, base, ...rest } = job
   const find = (targets: LadderJob['targets'], patienceMs: number) =>
-    recipes().find({ ...rest, targets, patienceMs })
+    threads.recipe().find({ ...rest, targets, patienceMs })
   if (!mixing) {
     const found = { ...(await find(job.targets, QUICK_MS)), from: 0 }
     take(found)
@@ -31,7 +31,7 @@ export async function quickMixes(job: LadderJob, take: (found: Found) => void): 
   }
   const patienceMs = PROOF_MS / 20
   const targets = job.targets.slice(0, own)
-  const mixed = await recipes().mix({ ...rest, targets, patienceMs, mixing, base })
+  const mixed = await threads.recipe().mix({ ...rest, targets, patienceMs, mixing, base })
   const found = { ...mixed, from: 0, proved: true }
   take(found)
   const others = job.targets.slice(own)
@@ -43,48 +43,29 @@ export async function quickMixes(job: LadderJob, take: (found: Found) => void): 
 export function useMixSearch<Job extends LadderJob>(
   take: (mixes: readonly FoundMix[], from: number, job: Job) => void,
 ) {
-  const searching = ref(false)
-  const trouble = ref('')
   /** False while a large box was searched for a moment only. */
   const proved = ref(true)
   /** What is to be known of the way the ladder is mixed. */
   const note = ref('')
-  /** What was asked last: what is no longer wanted is neither proved nor the end of the search. */
-  let newest: Job | undefined
 
-  const run = latestOnly<Job, boolean>(
-    async (job) => {
+  const { busy, trouble, ask } = useAnswer<Job, void>(
+    async (job, { newest }) => {
       const quick = await quickMixes(job, ({ mixes, from }) => take(mixes, from, job))
       note.value = quick.note ?? ''
       proved.value = quick.proved
-      if (quick.proved) return true
+      if (quick.proved) return
       // A large box: good drops stand already, now each step is proved in turn.
       let sure = true
       const { paints, maxPaints, maxDrops } = job
-      for (let i = 0; i < job.targets.length && job === newest; i++) {
+      for (let i = 0; i < job.targets.length && newest(); i++) {
         const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS }
-        const one = await recipes().find({ ...limits, targets: [job.targets[i]!] })
-        if (job === newest) take(one.mixes, i, job)
+        const one = await threads.recipe().find({ ...limits, targets: [job.targets[i]!] })
+        if (newest()) take(one.mixes, i, job)
         sure &&= one.proved
       }
-      return sure
+      if (newest()) proved.value = sure
     },
-    (sure, job) => {
-      if (job !== newest) return
-      proved.value = sure
-      searching.value = false
-      trouble.value = ''
-    },
-    (error, job) => {
-      if (job !== newest) return
-      searching.value = false
-      trouble.value = `The search stopped: ${(error as Error).message}`
-    },
+    { words: (why) => `The search stopped: ${why}` },
   )
-  function search(job: Job): void {
-    searching.value = true
-    newest = job
-    run(job)
-  }
-  return { searching, trouble, proved, note, search }
+  return { searching: busy, trouble, proved, note, search: ask }
 }

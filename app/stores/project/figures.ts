@@ -1,6 +1,6 @@
 import { nextName, secondOf, takenFrom } from '../../../core'
 import type { Copyable, Figure, FigureGroup } from '../../../core'
-import { newId } from '../newId'
+import { newId } from '../../vault/newId'
 import { plain } from './work'
 import type { Work } from './work'
 

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { blankFigure } from '../../../core'
 import type { Figure } from '../../../core'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../../core/numbers/seeded'
 import { begin, coat, entry, lab, paint, readsBack, stack } from './hostile.fixture'
 import type { useProject } from './project'
 

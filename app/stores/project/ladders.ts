@@ -1,5 +1,5 @@
 import type { FigurePlan, KeptPart, LadderVersion, Mood, StepKey } from '../../../core'
-import { newId } from '../newId'
+import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { plain } from './work'
 import type { Work } from './work'

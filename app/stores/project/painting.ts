@@ -9,7 +9,7 @@ import type {
   LogEntry,
   Tone,
 } from '../../../core'
-import { newId } from '../newId'
+import { newId } from '../../vault/newId'
 import { plain } from './work'
 import type { Work } from './work'
 

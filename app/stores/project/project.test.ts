@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { reactive, toRaw } from 'vue'
 import { formatProject, parseProject, recordOf, starterPaints } from '../../../core'
 import type { OwnPaint, StepKey } from '../../../core'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../../core/numbers/seeded'
 import { starterIds } from '../paints'
 import { useProject } from './project'
 

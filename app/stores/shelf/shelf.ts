@@ -13,13 +13,13 @@ import {
 import type { Project } from '../../../core'
 import { DEMO_ID, lowTide } from '../../../demo/lowTide'
 import { useDesk } from '../desk'
-import { newId } from '../newId'
+import { newId } from '../../vault/newId'
 import { starterIds } from '../paints'
 import { useProject } from '../project/project'
-import { dropPhoto } from '../vault/photos'
-import { dropSculpt } from '../vault/sculpts'
-import { dropSummary, readAtOnce, readSummaries, writeSummary } from '../vault/summaries'
-import type { Summary } from '../vault/summaries'
+import { dropPhoto } from '../../vault/photos'
+import { dropSculpt } from '../../vault/sculpts'
+import { dropSummary, readAtOnce, readSummaries, writeSummary } from '../../vault/summaries'
+import type { Summary } from '../../vault/summaries'
 import {
   dropWork,
   listWorks,
@@ -31,7 +31,7 @@ import {
   wasMoved,
   worksAmong,
   writeWork,
-} from '../vault/works'
+} from '../../vault/works'
 import { summaryOf } from './summaryOf'
 
 /** Every commission there is, and what can be done with one as a whole. */

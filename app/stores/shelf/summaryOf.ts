@@ -1,8 +1,7 @@
-import { baseReflectance, hexOfLab } from '../../../core'
+import { hexOfLab } from '../../../core'
 import type { Figure, Project } from '../../../core'
-import { aimsOf } from '../ladder/mood'
-import { targetsOf } from '../ladder/plan'
-import type { Summary } from '../vault/summaries'
+import { targetsOfFigure } from '../ladder/plan'
+import type { Summary } from '../../vault/summaries'
 
 /** So many figures of a commission show their ladders on the shelf. */
 export const STRIPS = 16
@@ -13,9 +12,7 @@ const strips = new WeakMap<Figure, string[]>()
 export function stripOf(figure: Figure): string[] {
   const known = strips.get(figure)
   if (known) return known
-  const made = targetsOf(aimsOf(figure), baseReflectance(figure.tone)).map(({ target }) =>
-    hexOfLab(target),
-  )
+  const made = targetsOfFigure(figure).map(({ target }) => hexOfLab(target))
   strips.set(figure, made)
   return made
 }

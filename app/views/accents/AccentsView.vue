@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { computed, shallowRef, toRaw, watch } from 'vue'
+import { computed, toRaw, watch } from 'vue'
 import {
   accentOn,
   distances,
@@ -19,7 +19,7 @@ import FigureHead from '../../parts/FigureHead.vue'
 import { useAccents } from '../../stores/accents'
 import { paintOf, withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import type { AccentReply, SmallReply } from '../../workers/coatsWorker'
+import type { AccentReply } from '../../workers/coatsWorker'
 import AccentCard from './AccentCard.vue'
 import { outline, placeShapes } from './places'
 
@@ -42,12 +42,9 @@ const shapes = computed(() =>
   }),
 )
 const skin = computed(() => screenColour(toneLab(store.figure.tone)).css)
-const small = shallowRef<SmallReply[]>([])
 watch(
   () => store.paintsIn,
-  async (paints) => {
-    if (paints.length > 0) small.value = await accents.small(paints.map(toRaw))
-  },
+  (paints) => paints.length > 0 && accents.mixSmall(paints.map(toRaw)),
   { immediate: true },
 )
 /** A place of life is about so much of the figure's height across; from memory. */
@@ -122,8 +119,9 @@ function press(event: KeyboardEvent, key: string): void {
       <p v-if="accents.trouble" role="alert">{{ accents.trouble }}</p>
       <section aria-label="Eyes, teeth and claws" class="small">
         <h2>Eyes, teeth, claws, mouth</h2>
-        <p v-if="small.length === 0" class="soft">Mixing them…</p>
-        <div v-for="one in small" :key="one.key" class="little">
+        <p v-if="accents.smallTrouble" role="alert">{{ accents.smallTrouble }}</p>
+        <p v-else-if="!accents.small" class="soft" role="status">Mixing them…</p>
+        <div v-for="one in accents.small" :key="one.key" class="little">
           <span class="swatches">
             <ColourPatch v-for="(step, i) in one.steps" :key="i" :lab="step.lab" class="patch" />
           </span>

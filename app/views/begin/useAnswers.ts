@@ -1,7 +1,7 @@
 import { computed, ref, watch } from 'vue'
 import { figureSizes, sameSize } from '../../../core'
 import type { FigureSize, Project } from '../../../core'
-import { newId } from '../../stores/newId'
+import { newId } from '../../vault/newId'
 import { starterIds } from '../../stores/paints'
 import { commissionFrom, jobs, startingTones } from './answers'
 import type { Bottles, JobKey } from './answers'

@@ -29,7 +29,7 @@ const lanes = computed(() => {
     .slice(0, 12)
     .map(([key, moves]) => ({
       key,
-      name: ofOpen(moves) ? String(moves[0]!.move.copy) : bench.nameOf(moves[0]!.move)[0]!,
+      name: ofOpen(moves) ? String(moves[0]!.move.copy) : bench.figureName(moves[0]!.move)[0]!,
       moves,
     }))
 })

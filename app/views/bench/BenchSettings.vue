@@ -41,7 +41,7 @@ function calendar(): void {
         start,
         minutes: moves.at(-1)!.endMin - moves[0]!.startMin,
         title: `Painting ${store.figure.name}, ${i + 1}`,
-        lines: moves.map(({ move }) => `${bench.nameOf(move)}: ${move.words}`),
+        lines: moves.map(({ move }) => `${bench.figureName(move)}: ${move.words}`),
       }
     })
     saveFile(fileName(store.figure.name, 'ics'), formatCalendar(sittings), 'text/calendar')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import { cautionFor, cautions } from '../../../core'
+import { cautionFor, cautions, coatKinds } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import PutRight from '../../parts/PutRight.vue'
@@ -25,9 +25,9 @@ const lab = computed(() => coat.value && wellOf(coat.value))
 const hazards = computed(() => [
   ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
 ])
-/** An undercoat is mostly sprayed; an airbrush always is. */
+/** An undercoat is mostly sprayed. */
 const spraying = computed(() => {
-  if (coat.value?.kind === 'airbrush') return cautionFor('spraying', hazards.value)
+  if (coat.value && coatKinds[coat.value.kind].sprayed) return cautionFor('spraying', hazards.value)
   return bench.now?.move.of.kind === 'undercoat'
     ? `From a can or an airbrush? ${cautionFor('spraying', [])}`
     : ''
@@ -70,7 +70,7 @@ function written(made: Made): void {
         <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
         <div class="what">
           <p class="which">
-            {{ bench.nameOf(bench.now.move) }} · {{ bench.left }}
+            {{ bench.figureName(bench.now.move) }} · {{ bench.left }}
             {{ bench.left === 1 ? 'move' : 'moves' }} left
           </p>
           <h2>{{ bench.now.move.words }}</h2>
@@ -121,7 +121,7 @@ function written(made: Made): void {
       </section>
       <section v-if="bench.following.length" aria-label="Then" class="then">
         <p v-for="{ move, mixes } in bench.following" :key="move.id">
-          <span class="soft">{{ bench.nameOf(move) }}</span> {{ move.words
+          <span class="soft">{{ bench.figureName(move) }}</span> {{ move.words
           }}<span v-if="mixes" class="soft">; mix first</span>
         </p>
       </section>

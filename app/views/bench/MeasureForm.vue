@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
 import { labOf, parseColour } from '../../../core'
-import { keepPhoto } from '../../stores/vault/photos'
+import { keepPhoto } from '../../vault/photos'
 import { nameOf } from '../../stores/paints'
 import { useReader } from '../../stores/reader'
 import type { Made } from './useKept'

@@ -2,7 +2,7 @@ import { ref, shallowRef, watch } from 'vue'
 import { deltaE00, labOf, longest, mixPaints, opaqueReflectance, predictMix } from '../../../core'
 import type { Lab, LogEntry, StackCoat } from '../../../core'
 import { useBench } from '../../stores/bench/bench'
-import { newId } from '../../stores/newId'
+import { newId } from '../../vault/newId'
 import { useProject } from '../../stores/project/project'
 
 /** What the painter says of a well that was mixed. */
@@ -42,7 +42,7 @@ export function useKept(coat: () => StackCoat | undefined) {
       id: newId(),
       at: new Date().toISOString(),
       figure: now.move.figure,
-      who: bench.nameOf(now.move).slice(0, longest.name),
+      who: bench.figureName(now.move).slice(0, longest.name),
       what: now.move.words.slice(0, longest.words),
       of: now.move.of,
       kind: planned.kind,

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
-import { computed, shallowRef, toRaw, watch } from 'vue'
+import { computed, toRaw, watch } from 'vue'
 import {
   betterOrder,
   coatKinds,
@@ -14,10 +13,13 @@ import {
 import type { LightPlace } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
+import { nameOf } from '../../stores/paints'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
-import { latestOnly } from '../../workers/latestOnly'
-import type { CoatsApi, GlazeReply, OverLightReply } from '../../workers/coatsWorker'
+import type { CoatsJob } from '../../workers/coatsWorker'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
+import { partsInWords } from '../../words/parts'
 
 /** What painters ask about the chosen coat, each computed. */
 const props = defineProps<{ chosen: number; where: LightPlace }>()
@@ -29,7 +31,7 @@ const name = computed(() => (coat.value ? coatKinds[coat.value.kind].name : ''))
 const under = computed(
   () => stackLayers(coats.stack, { light: props.where, ...coats.spot }).flat[props.chosen],
 )
-const pigmented = computed(() => coat.value && coat.value.kind !== 'varnish')
+const pigmented = computed(() => coat.value && coatKinds[coat.value.kind].pigmented)
 
 const hides = computed(() => (coat.value && pigmented.value ? passesToHide(coat.value) : 0))
 const second = computed(() =>
@@ -52,27 +54,15 @@ const placeStep = computed(() => {
 const order = computed(() => {
   const next = coats.stack.coats[props.chosen + 1]
   if (!coat.value || !next || !under.value || !placeStep.value) return undefined
-  if (next.kind === 'varnish' || coat.value.kind === 'varnish') return undefined
+  if (!coatKinds[next.kind].pigmented || !pigmented.value) return undefined
   return betterOrder(coat.value, next, under.value, placeStep.value.reflectance)
 })
-const api = wrap<CoatsApi>(
-  new Worker(new URL('../../workers/coatsWorker.ts', import.meta.url), { type: 'module' }),
-)
-const over = shallowRef<OverLightReply>()
-const knock = shallowRef<GlazeReply>()
-const trouble = shallowRef('')
 const end = computed(() =>
   stackLayers(coats.stack, { light: props.where, ...coats.spot }).flat.at(-1)!,
 )
-const ask = latestOnly(
-  async (job: Parameters<CoatsApi['answers']>[0]) => api.answers(job),
-  (found) => {
-    over.value = found.over
-    knock.value = found.knock
-    trouble.value = ''
-  },
-  (error) => (trouble.value = (error as Error).message),
-)
+const { answer, trouble, ask } = useAnswer((job: CoatsJob) => threads.coats().answers(job))
+const over = computed(() => answer.value?.over)
+const knock = computed(() => answer.value?.knock)
 watch(
   [coat, placeStep, end, () => store.paintsIn],
   () => {
@@ -90,8 +80,6 @@ watch(
   },
   { immediate: true },
 )
-const mixOf = (parts: { name: string; drops: number }[]): string =>
-  parts.map(({ name, drops }) => `${drops} ${name}`).join(' + ')
 </script>
 
 <template>
@@ -129,8 +117,8 @@ const mixOf = (parts: { name: string; drops: number }[]): string =>
         <ColourPatch :lab="over.recipeLab" class="patch" />
         <ColourPatch :lab="over.lands" class="patch" />
         <span>
-          <b>Over-light before it:</b> paint {{ mixOf(over.parts) }}; under this coat it lands
-          {{ over.deltaE00.toFixed(1) }} from {{ placeStep.name
+          <b>Over-light before it:</b> paint {{ partsInWords(over.parts, nameOf) }}; under this coat
+          it lands {{ over.deltaE00.toFixed(1) }} from {{ placeStep.name
           }}<template v-if="!over.reachable">
             —
             {{
@@ -147,7 +135,7 @@ const mixOf = (parts: { name: string; drops: number }[]): string =>
         <span>
           <b>To bring the end back to {{ placeStep.name }}:</b>{{ ' ' }}
           <template v-if="knock.deltaE00 < knock.before - 0.2">
-            glaze {{ knock.name }} {{ knock.ratio }} : 1, {{ knock.passes }}
+            glaze {{ nameOf(knock.paint) }} {{ knock.ratio }} : 1, {{ knock.passes }}
             {{ knock.passes === 1 ? 'pass' : 'passes' }}; {{ knock.before.toFixed(1) }} off becomes
             {{ knock.deltaE00.toFixed(1) }}.
           </template>

@@ -1,10 +1,19 @@
 <script setup lang="ts">
-import { coatKindKeys, coatKinds, finishes, ladderRoles, places, thinners } from '../../../core'
+import {
+  coatKindKeys,
+  coatKinds,
+  finishes,
+  ladderRoles,
+  places,
+  thinners,
+  USUAL_FINISH,
+} from '../../../core'
+import { nameOf } from '../../stores/paints'
 import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats'
 import { useProject } from '../../stores/project/project'
-import { mixWords, placeWords, roleWords } from '../../parts/coatWords'
+import { mixWords, placeWords, roleWords } from '../../words/coats'
 
 /** What one coat is made of and where it goes. */
 type Coat = FigureStack['coats'][number]
@@ -44,10 +53,10 @@ const mixValue = ({ mix }: Coat): string => {
     </option>
   </select>
   <select
-    v-if="coat.kind === 'varnish'"
+    v-if="!coatKinds[coat.kind].pigmented"
     class="text-field mix"
     aria-label="Finish"
-    :value="coat.finish ?? 'matt'"
+    :value="coat.finish ?? USUAL_FINISH"
     @change="change({ finish: valueOf($event) as Coat['finish'] })"
   >
     <option v-for="finish in finishes" :key="finish" :value="finish">{{ finish }}</option>
@@ -59,7 +68,7 @@ const mixValue = ({ mix }: Coat): string => {
     :value="mixValue(coat)"
     @change="setMix(valueOf($event))"
   >
-    <option v-if="mixValue(coat) === 'own'" value="own">{{ mixWords(coat.mix) }}</option>
+    <option v-if="mixValue(coat) === 'own'" value="own">{{ mixWords(coat.mix, nameOf) }}</option>
     <optgroup label="From the ladder">
       <option v-for="role in ladderRoles" :key="role" :value="role">
         {{ roleWords[role] }}

@@ -4,7 +4,7 @@ import Sortable from 'sortablejs'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
 import { cautionFor, coatKinds } from '../../../core'
 import type { FigureStack } from '../../../core'
-import { newId } from '../../stores/newId'
+import { newId } from '../../vault/newId'
 import { useCoats } from '../../stores/coats'
 import { paintColours } from '../../parts/paintColours'
 import { isKnown, nameOf, paintOf } from '../../stores/paints'
@@ -64,7 +64,7 @@ const undercoats = computed(() => {
 })
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 const cautionOf = ({ kind, mix }: Coat): string => {
-  if (kind !== 'airbrush') return ''
+  if (!coatKinds[kind].sprayed) return ''
   const ids = typeof mix === 'string' ? [] : mix.map(([id]) => id)
   return cautionFor(
     'spraying',

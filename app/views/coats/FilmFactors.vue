@@ -5,7 +5,7 @@ import { useCoats } from '../../stores/coats'
 
 /** How each kind of coat lies on recess, flat and ridge; the painter's own hand may differ from the usual. */
 const coats = useCoats()
-const kinds = coatKindKeys.filter((kind) => kind !== 'varnish')
+const kinds = coatKindKeys.filter((kind) => coatKinds[kind].pigmented)
 const factorOf = (kind: CoatKind, relief: Relief): number =>
   coats.plan.films?.[kind]?.[relief] ?? coatKinds[kind].on[relief]
 function set(kind: CoatKind, relief: Relief, event: Event): void {

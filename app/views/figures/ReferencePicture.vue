@@ -4,7 +4,7 @@ import { onBeforeUnmount, ref, watch } from 'vue'
 import { longest } from '../../../core'
 import type { Figure } from '../../../core'
 import { useProject } from '../../stores/project/project'
-import { keepPhoto, LONGEST_KEPT, photoOf } from '../../stores/vault/photos'
+import { keepPhoto, LONGEST_KEPT, photoOf } from '../../vault/photos'
 
 /** The picture a figure is painted after, kept with it in this browser. */
 const props = defineProps<{ figure: Figure }>()

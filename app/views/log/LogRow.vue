@@ -8,7 +8,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { deltaE00, longest, remixed } from '../../../core'
 import type { LogEntry } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { photoOf } from '../../stores/vault/photos'
+import { photoOf } from '../../vault/photos'
 import { useProject } from '../../stores/project/project'
 
 /** One mix: predicted and real, its picture, mixed again for another amount, or kept as a target. */

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
-import { computed, ref, shallowRef, toRaw } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import { recordOf } from '../../../core'
-import type { Learnt } from '../../../core'
 import { allPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import type { LearnApi } from '../../workers/learnWorker'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
 
 /** Readings in the log improve the paints in them: shown first, taken over on a word, undone by undo. */
 const store = useProject()
@@ -14,28 +13,22 @@ const readings = computed(() =>
     reflectance ? [{ parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }] : [],
   ),
 )
-const found = shallowRef<Learnt>()
-const busy = ref(false)
-const trouble = ref('')
 const taken = ref(false)
-let worker: ReturnType<typeof wrap<LearnApi>> | undefined
-async function learn(): Promise<void> {
-  worker ??= wrap<LearnApi>(
-    new Worker(new URL('../../workers/learnWorker.ts', import.meta.url), { type: 'module' }),
-  )
-  busy.value = true
-  trouble.value = ''
+const {
+  answer: found,
+  trouble,
+  busy,
+  ask,
+} = useAnswer(() => {
+  const plain = readings.value.map(({ parts, reflectance }) => ({
+    parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+    reflectance,
+  }))
+  return threads.learn().learn(plain, allPaints().map(toRaw))
+})
+function learn(): void {
   taken.value = false
-  try {
-    const plain = readings.value.map(({ parts, reflectance }) => ({
-      parts: parts.map(({ paint, drops }) => ({ paint, drops })),
-      reflectance,
-    }))
-    found.value = await worker.learn(plain, allPaints().map(toRaw))
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-  busy.value = false
+  ask(undefined)
 }
 /** Starter paints stay as they are; what was learnt becomes a paint of one's own beside them. */
 function take(): void {

@@ -1,38 +1,35 @@
 <script setup lang="ts">
-import { shallowRef, toRaw, watch } from 'vue'
+import { toRaw, watch } from 'vue'
 import type { Lab } from '../../../core'
+import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import { boxThread } from '../../workers/boxThread'
-import type { WishAnswer } from '../../workers/boxWorker'
+import { partsInWords } from '../../words/parts'
+import type { WishAnswer } from '../../workers/boxJobs'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
 
 /** The single starter pigment that would bring a step nearest, searched when asked. */
 const props = defineProps<{ target: Lab; best: number }>()
 const store = useProject()
-const wish = shallowRef<WishAnswer | 'asked' | 'none'>()
-watch([() => props.target, () => store.paintsIn], () => (wish.value = undefined))
-
-async function ask(): Promise<void> {
-  wish.value = 'asked'
-  const found = await boxThread().wish({
-    target: { ...props.target },
-    paints: store.paintsIn.map(toRaw),
-    best: props.best,
-  })
-  if (wish.value === 'asked') wish.value = found ?? 'none'
-}
+const { answer, trouble, busy, ask, forget } = useAnswer<void, { wish?: WishAnswer }>(async () => ({
+  wish: await threads.box().wish({ ...props.target }, store.paintsIn.map(toRaw), props.best),
+}))
+watch([() => props.target, () => store.paintsIn], forget)
 </script>
 
 <template>
   <section aria-labelledby="wish">
     <h2 id="wish">What the box lacks</h2>
-    <p v-if="wish === undefined">
-      <button type="button" class="plain" @click="ask">Which paint would help most?</button>
+    <p v-if="busy" role="status">Trying every starter pigment…</p>
+    <p v-else-if="answer?.wish" role="status">
+      <b>{{ nameOf(answer.wish.paint) }}</b> would bring it to
+      {{ answer.wish.deltaE00.toFixed(1) }}: {{ partsInWords(answer.wish.parts, nameOf) }}.
     </p>
-    <p v-else-if="wish === 'asked'" role="status">Trying every starter pigment…</p>
-    <p v-else-if="wish === 'none'" role="status">No starter pigment brings this step nearer.</p>
-    <p v-else role="status">
-      <b>{{ wish.name }}</b> would bring it to {{ wish.deltaE00.toFixed(1) }}: {{ wish.mix }}.
+    <p v-else-if="answer" role="status">No starter pigment brings this step nearer.</p>
+    <p v-else>
+      <button type="button" class="plain" @click="ask()">Which paint would help most?</button>
     </p>
+    <p v-if="trouble" role="alert">The search stopped: {{ trouble }}</p>
   </section>
 </template>
 

@@ -38,7 +38,7 @@ export function useRecipe(step: () => StepKey) {
   )
   function start(): void {
     if (store.paintsIn.length === 0) return search.stop()
-    void search.start({
+    search.start({
       target:
         wishes.wholeCurve || wishes.underLamps
           ? toRaw(shown.value.reflectance)

@@ -3,7 +3,7 @@ import { ElButton, ElInput } from 'element-plus'
 import { computed, nextTick, ref } from 'vue'
 import { longest } from '../../../core'
 import LadderStrips from '../../parts/LadderStrips.vue'
-import type { Summary } from '../../stores/vault/summaries'
+import type { Summary } from '../../vault/summaries'
 import { counted, whenWords } from '../../words/counts'
 
 /** One commission: the ladders of its figures, its name, and what can be done with it. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useShelf } from '../../stores/shelf/shelf'
-import type { Summary } from '../../stores/vault/summaries'
+import type { Summary } from '../../vault/summaries'
 import ShelfRow from './ShelfRow.vue'
 
 /** Commissions one below the other, and what is done with each. */

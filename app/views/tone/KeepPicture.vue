@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { useProject } from '../../stores/project/project'
-import { LONGEST_KEPT } from '../../stores/vault/photos'
+import { LONGEST_KEPT } from '../../vault/photos'
 import { useFigurePicture } from './useFigurePicture'
 
 /** The picture is kept with its figure only when the painter says so, and at a size that is said. */

@@ -5,14 +5,14 @@ import type { Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
 import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
-import { usePicture } from '../../parts/picture/usePicture'
-import type { PictureTool } from '../../parts/picture/usePicture'
+import type { PictureTool } from '../../stores/picture/openPicture'
+import { useTonePicture } from '../../stores/picture/pictures'
 import KeepPicture from './KeepPicture.vue'
 import { fitWords } from './words'
 
 /** From a photograph to tones: show what is neutral, choose the skin, take what was found. */
 const project = useProject()
-const store = usePicture()
+const store = useTonePicture()
 const input = ref<HTMLInputElement>()
 const tool = ref<PictureTool>('neutral')
 const brush = ref(5)
@@ -36,7 +36,7 @@ const assumption = computed(() =>
 
 function take(files: FileList | null | undefined): void {
   const file = files?.[0]
-  if (file) void store.open(file, project.figure.id)
+  if (file) store.open(file, project.figure.id)
   if (input.value) input.value.value = ''
 }
 const asHide = ({ L, a, b }: Lab): boolean => project.setTone({ kind: 'hide', lab: { L, a, b } })
@@ -103,7 +103,7 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
         <button type="button" class="plain" @click="input?.click()">Another picture…</button>
       </div>
       <p class="soft hint">{{ hint }} {{ assumption }} The picture stays on this machine.</p>
-      <PictureCanvas :tool="tool" :brush="brush" />
+      <PictureCanvas :picture="store" :tool="tool" :brush="brush" />
       <div v-if="store.point" class="one">
         <ColourPatch :lab="store.point.lab" class="swatch" label="The place you clicked" />
         <span>

@@ -1,13 +1,13 @@
 import { computed, ref, watch } from 'vue'
 import { longest } from '../../../core'
-import { usePicture } from '../../parts/picture/usePicture'
+import { useTonePicture } from '../../stores/picture/pictures'
 import { useProject } from '../../stores/project/project'
-import { keepPhoto, photoOf } from '../../stores/vault/photos'
+import { keepPhoto, photoOf } from '../../vault/photos'
 
 /** The picture of the figure that is open: what is kept with it comes back, what is opened can be kept. */
 export function useFigurePicture() {
   const project = useProject()
-  const store = usePicture()
+  const store = useTonePicture()
   /** The painter has opened one for this figure already. */
   const hasOne = (figure: string): boolean =>
     store.owner === figure && (store.picture !== undefined || store.progress !== undefined)
@@ -18,7 +18,7 @@ export function useFigurePicture() {
       const kept = photo ? await photoOf(photo).catch(() => null) : null
       if (project.figure.id !== figure || hasOne(figure)) return
       const name = project.figure.picture?.name ?? 'picture'
-      if (kept) await store.open(new File([kept], name, { type: kept.type }), figure)
+      if (kept) store.open(new File([kept], name, { type: kept.type }), figure)
       else store.close()
     },
     { immediate: true },

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
-import { runSheet, usualTimes } from '../runSheet'
+import { coatKinds } from '../../coats/coatKinds'
+import { runSheet } from '../runSheet'
 import { dropSizeFrom, habitsFrom } from './habits'
 
 it('a habit is the middle of at least three, so one slip does not make it', () => {
@@ -35,8 +36,8 @@ it('what was learnt of drying goes into the run sheet, by kind of coat', () => {
       },
       { drying, slower: 2, wordsOf: () => ({ mix: 'a mix', place: 'all over' }) },
     )
-  expect(moves({ wash: 0.5 })[1]!.dryMin).toBe(Math.round(usualTimes.wash.dry * 0.5))
-  expect(moves({})[1]!.dryMin).toBe(usualTimes.wash.dry * 2)
+  expect(moves({ wash: 0.5 })[1]!.dryMin).toBe(Math.round(coatKinds.wash.minutes.dry * 0.5))
+  expect(moves({})[1]!.dryMin).toBe(coatKinds.wash.minutes.dry * 2)
   // A step of the ladder is this figure's; a mix of one's own may be shared with any.
   expect(moves({})[1]!.puddle).toContain('isaura')
   expect(moves({})[2]!.puddle).not.toContain('isaura')

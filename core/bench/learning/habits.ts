@@ -1,4 +1,4 @@
-import type { CoatKind } from '../../coats/dryFilm'
+import type { CoatKind } from '../../coats/coatKinds'
 
 /** So many must agree before a habit is taken for one. */
 const LEAST = 3

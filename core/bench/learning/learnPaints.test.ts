@@ -9,7 +9,7 @@ import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
 import { learnPaints } from './learnPaints'
 import type { MixReading } from './learnPaints'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const ids = [
   'titanium-white',

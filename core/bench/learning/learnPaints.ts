@@ -1,8 +1,9 @@
+import { readingNoise } from '../../paint/calibration/noise'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
-import { solve } from '../../colour/solve'
+import { solve } from '../../numbers/solve'
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
@@ -33,8 +34,8 @@ export interface Learnt {
   better: boolean
 }
 
-/** What a reading may be off by: a share of the reflectance, and a little everywhere (from memory). */
-const NOISE = { share: 0.008, floor: 0.0012 }
+/** So many times what the reader repeats by a reading may be off: drops are uneven, the model is not all (from memory). */
+const MISFIT = 3.3
 const ROUNDS = 8
 const STEP = 0.01
 const FOLDS = 4
@@ -135,7 +136,7 @@ function fit(readings: readonly MixReading[], paints: readonly Paint[]): Fit {
   return { z, normal }
 }
 
-const sigmaOf = (r: number): number => NOISE.share * r + NOISE.floor
+const sigmaOf = (r: number): number => MISFIT * readingNoise(r)
 
 function meanOff(readings: readonly MixReading[], paints: readonly Paint[]): number {
   const byId = new Map(paints.map((paint) => [paint.id, paint]))

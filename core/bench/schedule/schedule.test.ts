@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { evenings, figuresWithoutWaiting, schedule } from './schedule'
 import type { BenchMove, ScheduledMove, ScheduleRequest } from './request'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const random = seeded(5)
 const chainsOf = (figures: number, moves: () => number, dry: number): BenchMove[][] =>

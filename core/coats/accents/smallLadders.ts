@@ -1,3 +1,6 @@
+import type { Paint } from '../../paint/paint'
+import { ClosestRecipes } from '../../recipe/closest'
+import type { Recipe } from '../../recipe/recipe'
 import type { Lab } from '../../colour/lab'
 
 /** Shadow, middle and light of what is not skin. */
@@ -65,3 +68,24 @@ export const smallLadders: readonly SmallLadder[] = [
     ],
   },
 ]
+
+export interface MixedSmallLadder extends Pick<SmallLadder, 'key' | 'name'> {
+  steps: Recipe[]
+}
+
+/** Off-whites want many drops of white to one of a colour. */
+const LIMITS = { maxPaints: 2, maxDrops: 30 }
+
+/**
+ * The small ladders mixed from a box: the closest recipe for each step.
+ * @throws RangeError for an empty box.
+ * @example mixSmallLadders(paints)[0].steps[1].parts
+ */
+export const mixSmallLadders = (paints: readonly Paint[]): MixedSmallLadder[] => {
+  const closest = new ClosestRecipes()
+  return smallLadders.map(({ key, name, targets }) => ({
+    key,
+    name,
+    steps: targets.map((target) => closest.find(target, paints, LIMITS).best),
+  }))
+}

@@ -8,7 +8,7 @@ import { filmTau, throughFilm } from '../../paint/film'
 import type { Paint } from '../../paint/paint'
 import { inside, outside } from '../../paint/surface'
 import { dryFilmUm } from '../dryFilm'
-import type { CoatKind } from '../dryFilm'
+import type { CoatKind } from '../coatKinds'
 
 export interface GlazeRequest {
   /** Colours to start from, one a zone, and what each is to become. */

@@ -10,7 +10,7 @@ import { BRIGHTEST, inside, outside } from '../../paint/surface'
 import type { Limits, Recipe } from '../../recipe/recipe'
 import { RecipeSearch } from '../../recipe/search/recipeSearch'
 import { dryFilmUm } from '../dryFilm'
-import type { Relief } from '../dryFilm'
+import type { Relief } from '../coatKinds'
 import type { StackCoat } from '../stack'
 
 export interface OverLight {

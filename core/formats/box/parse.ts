@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { refused } from '../issues'
-import type { Reading } from '../issues'
+import type { ReadResult } from '../issues'
 import { mostOf } from '../project/limits'
 import { issuesOf, jsonError } from '../json'
 import { id } from '../fields'
@@ -23,7 +23,7 @@ export interface Box {
 }
 
 /** Reads a box file: paints with their curves, and bottles by paint. All of it or nothing. */
-export function parseBox(text: string): Reading<Box> {
+export function parseBox(text: string): ReadResult<Box> {
   let data: unknown
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''))

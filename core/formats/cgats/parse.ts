@@ -1,7 +1,7 @@
 import type { Lab } from '../../colour/lab'
 import type { Illuminant, Observer, WhiteName } from '../../colour/white'
 import { refused } from '../issues'
-import type { FileIssue, Reading } from '../issues'
+import type { FileIssue, ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
 import { tokensOf } from './tokens'
@@ -98,7 +98,7 @@ function whiteOf(keywords: Table['keywords'], notes: string[]): WhiteName {
  * Reads CGATS.17 text (ANSI CGATS.17-2009): spectral reflectance, Lab, or both. Byte-order marks, any
  * line ends, percent or 0–1 are taken; anything unsound refuses the whole file by line and field.
  */
-export function parseCgats(text: string): Reading<MeasurementFile> {
+export function parseCgats(text: string): ReadResult<MeasurementFile> {
   const table = sections(tokensOf(text.replace(/^\uFEFF/, '')))
   if ('message' in table) return { ok: false, issues: [table] }
   const { fields, data, keywords } = table

@@ -7,7 +7,7 @@ import { formatProject } from '../project/format'
 import { parseProject } from '../project/parse'
 import type { Project } from '../project/schema'
 import { refused } from '../issues'
-import type { Reading } from '../issues'
+import type { ReadResult } from '../issues'
 
 /** A whole commission: the project, and the pictures and sculpts (binary STL) that it names, by their ids. */
 export interface Commission {
@@ -79,7 +79,7 @@ export function packCommission(
 export function unpackCommission(
   bytes: Uint8Array,
   paintIds: ReadonlySet<string>,
-): Reading<Commission & { missing: string[] }> {
+): ReadResult<Commission & { missing: string[] }> {
   if (bytes.length > MOST_COMMISSION_BYTES)
     return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
   let size = 0

@@ -4,7 +4,7 @@ import { wavelengthsNm } from '../../colour/spectrum'
 import type { Box } from '../box/parse'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import type { Bottle, OwnPaint } from '../box/schema'
-import type { FileIssue, Reading } from '../issues'
+import type { FileIssue, ReadResult } from '../issues'
 import { parseTable } from './table'
 
 const about = ['id', 'name', 'kind', 'pigments', 'opacity', 'hazards', 'origin'] as const
@@ -37,7 +37,7 @@ export const formatBoxCsv = ({ paints, bottles }: Box): string =>
 const split = (text: string): string[] => text.split(/\s+/).filter(Boolean)
 
 /** Reads the table that `formatBoxCsv` writes. */
-export function parseBoxCsv(text: string): Reading<Box> {
+export function parseBoxCsv(text: string): ReadResult<Box> {
   const table = parseTable(text, [...about, ...curve('k'), ...curve('s'), 'spread'])
   if (!table.ok) return table
   const issues: FileIssue[] = []

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { labOf } from '../../colour/lab'
 import { wavelengthsNm } from '../../colour/spectrum'
-import type { FileIssue, Reading } from '../issues'
+import type { FileIssue, ReadResult } from '../issues'
 import { refused } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
@@ -32,7 +32,7 @@ export const formatMeasurementsCsv = (measurements: readonly Measurement[]): str
   ) + '\n'
 
 /** Reads a table of readings: a name, and L, a, b (D65, 2°) or columns r380, r390 … in 0–1. */
-export function parseMeasurementsCsv(text: string): Reading<MeasurementFile> {
+export function parseMeasurementsCsv(text: string): ReadResult<MeasurementFile> {
   const table = parseTable(text, ['name'])
   if (!table.ok) return table
   const head = Object.keys(table.value[0]!.cells)

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { refused } from '../issues'
-import type { Reading } from '../issues'
+import type { ReadResult } from '../issues'
 
 export const MOST_ROWS = 20_000
 
@@ -13,7 +13,7 @@ export interface CsvRow {
  * A table with named columns: separators are found out, names are taken without regard to case.
  * Quotes put before cells that look like formulas are taken off again.
  */
-export function parseTable(text: string, needed: readonly string[]): Reading<CsvRow[]> {
+export function parseTable(text: string, needed: readonly string[]): ReadResult<CsvRow[]> {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     skipEmptyLines: 'greedy',
   })

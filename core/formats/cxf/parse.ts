@@ -2,7 +2,7 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import { illuminants } from '../../colour/white'
 import type { Illuminant, WhiteName } from '../../colour/white'
 import { refused } from '../issues'
-import type { FileIssue, Reading } from '../issues'
+import type { FileIssue, ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
 
@@ -82,7 +82,7 @@ function wellFormed(text: string): FileIssue | undefined {
  * Reads CxF3 (ISO 17972-1:2015): objects with a reflectance spectrum, a CIELAB colour, or both. Other
  * colour values are left out and said. Nothing is taken over unless all of it is sound.
  */
-export function parseCxf(text: string): Reading<MeasurementFile> {
+export function parseCxf(text: string): ReadResult<MeasurementFile> {
   const clean = text.replace(/^\uFEFF/, '')
   const broken = wellFormed(clean)
   if (broken) return { ok: false, issues: [broken] }

@@ -1,12 +1,12 @@
 import { labOfHex } from '../../colour/parseHex'
 import { refused } from '../issues'
-import type { FileIssue, Reading } from '../issues'
+import type { FileIssue, ReadResult } from '../issues'
 import type { MeasurementFile } from '../measurement'
 
 const MOST_COLOURS = 5000
 
 /** Reads a .gpl palette: sRGB 0–255 and a name a line. Screen colours say nothing of a spectrum. */
-export function parseGpl(text: string): Reading<MeasurementFile> {
+export function parseGpl(text: string): ReadResult<MeasurementFile> {
   const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
   if (lines[0]?.trim() !== 'GIMP Palette')
     return refused('line 1', 'does not say "GIMP Palette"; this is no .gpl palette')

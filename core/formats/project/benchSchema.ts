@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { coatKindKeys } from '../../coats/dryFilm'
+import { coatKindKeys } from '../../coats/coatKinds'
 import { id, text, whole, within } from '../fields'
 import { atMost, lab, moveOf, oneOf, parts, time } from './common'
 import { longest, mostOf, range } from './limits'

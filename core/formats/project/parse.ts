@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { issuesOf, jsonError } from '../json'
 import { refused } from '../issues'
-import type { Reading } from '../issues'
+import type { ReadResult } from '../issues'
 import { crossChecks } from './crossChecks'
 import { migrated } from './migrate/migrate'
 import { projectSchema, VERSION } from './schema'
@@ -12,7 +12,7 @@ export const MOST_BYTES = 20 * 1024 * 1024
 const MOST_ISSUES = 12
 
 /** What a file claims to be: plain data of the newest version, not yet checked; or why it is none of ours. */
-export function recognised(data: unknown): Reading<unknown> {
+export function recognised(data: unknown): ReadResult<unknown> {
   if (typeof data !== 'object' || data === null || Array.isArray(data))
     return refused('the file', 'holds no project; a project file is a JSON object')
   const { format, version } = data as { format?: unknown; version?: unknown }
@@ -39,7 +39,7 @@ export function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
 }
 
 /** Checks data that claims to be a project; every issue has the path of what was wrong. */
-export function checkProject(data: unknown, paintIds: ReadonlySet<string>): Reading<Project> {
+export function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<Project> {
   const newest = recognised(data)
   if (!newest.ok) return newest
   const { issues, project } = wrongWith(newest.value, paintIds)
@@ -48,7 +48,7 @@ export function checkProject(data: unknown, paintIds: ReadonlySet<string>): Read
 }
 
 /** The JSON of a file, or where it stops being any. */
-export function jsonOf(text: string): Reading<unknown> {
+export function jsonOf(text: string): ReadResult<unknown> {
   if (text.length > MOST_BYTES)
     return refused('the file', `is larger than ${MOST_BYTES / 1024 / 1024} MB; no project is`)
   try {
@@ -62,7 +62,7 @@ export function jsonOf(text: string): Reading<unknown> {
  * Reads a project file of any version. Nothing is taken over unless all of it is sound.
  * @param paintIds the paints a recipe may name.
  */
-export function parseProject(text: string, paintIds: ReadonlySet<string>): Reading<Project> {
+export function parseProject(text: string, paintIds: ReadonlySet<string>): ReadResult<Project> {
   const data = jsonOf(text)
   return data.ok ? checkProject(data.value, paintIds) : data
 }

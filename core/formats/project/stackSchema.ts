@@ -1,5 +1,6 @@
 import * as v from 'valibot'
-import { coatKindKeys, thinners } from '../../coats/dryFilm'
+import { thinners } from '../../coats/dryFilm'
+import { coatKindKeys } from '../../coats/coatKinds'
 import { ladderRoles } from '../../coats/plan'
 import { places } from '../../coats/stack'
 import { finishes } from '../../paint/surface'

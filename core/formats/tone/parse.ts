@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { baseReflectance } from '../../tone/tone'
 import { refused } from '../issues'
-import type { Reading } from '../issues'
+import type { ReadResult } from '../issues'
 import { issuesOf, jsonError } from '../json'
 import { keptToneSchema } from '../project/toneSchema'
 import type { KeptTone } from '../project/toneSchema'
@@ -17,7 +17,7 @@ const schema = v.object({
 })
 
 /** Reads a file of named tones; all of it or nothing. */
-export function parseTones(text: string): Reading<KeptTone[]> {
+export function parseTones(text: string): ReadResult<KeptTone[]> {
   let data: unknown
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''))

@@ -6,10 +6,10 @@ import { ladderTargets } from '../targets'
 import { bakeSculpt } from './bakeSculpt'
 import { curvatureOf } from './curvature'
 import { forms } from './forms'
-import { headPoints } from './headPoints'
+import { points } from './points'
 import { keyVector, lightLevel, usualKey } from './lightLevel'
 import { occlusionOf } from './occlusion'
-import { packSamples, samplesOf } from './samples'
+import { formSamples, packSamples, samplesOf } from './samples'
 import { exposure, sharesFor, stepAt } from './shares'
 import { surfaceNet } from './surfaceNet'
 import type { Mesh } from './surfaceNet'
@@ -60,10 +60,12 @@ describe('forms', () => {
   it('folds are covered, an egg is open, and the packed head is the head', () => {
     const egg = meshOf('egg')
     expect(Math.max(...occlusionOf(forms.egg.distance, egg))).toBeLessThan(0.25)
-    const head = meshOf('head')
-    const covered = occlusionOf(forms.head.distance, head)
-    expect(Math.max(...covered)).toBeGreaterThan(0.5)
-    expect(packSamples(samplesOf(head, covered))).toBe(headPoints)
+    for (const key of Object.keys(forms) as (keyof typeof forms)[]) {
+      const mesh = meshOf(key)
+      const covered = occlusionOf(forms[key].distance, mesh)
+      expect(packSamples(samplesOf(mesh, covered)), key).toBe(points[key])
+    }
+    expect(Math.max(...formSamples().occlusion)).toBeGreaterThan(0.5)
   })
 })
 

@@ -1,4 +1,5 @@
-import { headPoints } from './headPoints'
+import type { FormKey } from './forms'
+import { points } from './points'
 import type { Mesh } from './surfaceNet'
 
 /** Points of a form with how they lie and how much of it the eye sees from the front. */
@@ -74,7 +75,11 @@ export function unpackSamples(text: string): FormSamples {
   }
 }
 
-let head: FormSamples | undefined
+const known = new Map<FormKey, FormSamples>()
 
-/** Head and shoulders, which shares are measured on when nothing else is chosen. */
-export const headSamples = (): FormSamples => (head ??= unpackSamples(headPoints))
+/** The points of one of our own forms; head and shoulders when none is chosen. */
+export function formSamples(key: FormKey = 'head'): FormSamples {
+  const made = known.get(key) ?? unpackSamples(points[key])
+  known.set(key, made)
+  return made
+}

@@ -1,6 +1,6 @@
 import { keyVector, lightLevel, usualKey } from './lightLevel'
 import type { KeyDirection } from './lightLevel'
-import { headSamples } from './samples'
+import { formSamples } from './samples'
 import type { FormSamples } from './samples'
 
 /** Each step lighter or darker than the base takes so much of the range of the one before it. */
@@ -61,7 +61,7 @@ export interface Exposure {
 let headTable: number[] | undefined
 /** Level of light below which a share of the seen head lies, under the usual key. */
 function headQuantile(share: number): number {
-  headTable ??= quantiles(levelsOf(headSamples(), usualKey).level, headSamples().areas)
+  headTable ??= quantiles(levelsOf(formSamples(), usualKey).level, formSamples().areas)
   const place = Math.max(0, Math.min(1, share)) * (headTable.length - 1)
   const i = Math.min(headTable.length - 2, Math.floor(place))
   return headTable[i]! + (place - i) * (headTable[i + 1]! - headTable[i]!)
@@ -107,7 +107,7 @@ export function sharesFor(asked: {
   form?: FormSamples
   key?: KeyDirection
 }): number[] {
-  const { baseL, below, above, form = headSamples(), key = usualKey } = asked
+  const { baseL, below, above, form = formSamples(), key = usualKey } = asked
   const set = exposure(baseL, below, above)
   const { level, up } = levelsOf(form, key)
   const shares = new Array<number>(below + above + 1).fill(0)

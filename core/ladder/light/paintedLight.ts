@@ -1,4 +1,5 @@
-import { labOf, xyzOf } from '../../colour/lab'
+import { bisect } from '../../numbers/bisect'
+import { KAPPA, labOf, xyzOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { smoothestReflectance } from '../../colour/smoothest'
 import type { Spectrum } from '../../colour/spectrum'
@@ -16,20 +17,15 @@ const MOST = 0.96
 const COMPLEMENT_CHROMA = 30
 
 const luminance = (reflectance: Spectrum): number => xyzOf(reflectance)[1] / 100
-const luminanceOfL = (L: number): number => (L > 8 ? ((L + 16) / 116) ** 3 : (L * 27) / 24389)
+const luminanceOfL = (L: number): number => (L > 8 ? ((L + 16) / 116) ** 3 : L / KAPPA)
 
 /** Scales a colour to a luminance; bands are held under the most that a surface gives. */
 function scaled(colour: Spectrum, wanted: number): Spectrum {
   const simple = wanted / luminance(colour)
   const result = colour.map((v) => v * simple)
   if (result.every((v) => v <= MOST)) return result
-  let [low, high] = [simple, 40 * simple]
-  for (let i = 0; i < 24; i++) {
-    const gain = (low + high) / 2
-    if (luminance(colour.map((v) => Math.min(MOST, v * gain))) < wanted) low = gain
-    else high = gain
-  }
-  return colour.map((v) => Math.min(MOST, v * high))
+  const held = (gain: number): Spectrum => colour.map((v) => Math.min(MOST, v * gain))
+  return held(bisect(simple, 40 * simple, (gain) => luminance(held(gain)) >= wanted, 24).high)
 }
 
 const made = new Map<string, Spectrum>()

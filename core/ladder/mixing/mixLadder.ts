@@ -94,8 +94,7 @@ function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder
 }
 
 const meanOff = ({ steps }: Run, targets: readonly Lab[]): number =>
-  steps.reduce((sum, { lab }, i) => sum + deltaE00(lab, { ...targets[i]!, white: undefined }), 0) /
-  steps.length
+  steps.reduce((sum, { lab }, i) => sum + deltaE00(lab, targets[i]!), 0) / steps.length
 
 /** A run's worth: the steps near their targets, and even. */
 const worth = (run: Run, targets: readonly Lab[]): number =>
@@ -129,7 +128,7 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
     (side?.run.steps ?? []).map(({ ratio, lab }, i) => ({
       ratio,
       parts: wholeDrops(baseMix.parts, ratio[0], [{ paint: side!.paint, drops: ratio[1] }]),
-      deltaE00: deltaE00(lab, { ...aims[i]!, white: undefined }),
+      deltaE00: deltaE00(lab, aims[i]!),
     }))
   const uneven = Math.max(up?.run.uneven ?? 0, down?.run.uneven ?? 0)
   return {

@@ -1,3 +1,4 @@
+import { gcd } from '../../numbers/gcd'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -21,8 +22,6 @@ export interface Run {
   /** The gap between neighbours that was aimed at, ΔE00. */
   gap: number
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
 /** Every ratio of whole drops up to a sum, least of the other paint first. */
 export function ratiosUpTo(maxDrops: number): Ratio[] {

@@ -1,7 +1,6 @@
+import { gcd } from '../../numbers/gcd'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
 /**
  * So many drops of a mix and so many of other paints as whole drops of paints in the same proportion,

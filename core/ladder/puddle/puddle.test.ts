@@ -7,7 +7,7 @@ import { starterPaints } from '../../paint/starter'
 import { dropsNeeded, LEAST_PUDDLE, skinAreaCm2, usualAmounts } from './amounts'
 import { puddlePath } from './puddlePath'
 import { simulatePath } from './simulate'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 describe('the puddle path', () => {
   it('over 200 random ladders every puddle is within 0.3 of its recipe, nothing is subtracted, at most 15% is spent beyond the least', () => {

@@ -1,7 +1,7 @@
 import { labOfXyz } from '../../colour/lab'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
-import { solve } from '../../colour/solve'
+import { solve } from '../../numbers/solve'
 import { weightsOf } from '../../colour/weights'
 import { filmInside } from '../film'
 import { infiniteReflectance } from '../opaque'

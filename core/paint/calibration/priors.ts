@@ -1,3 +1,4 @@
+import { bisect, geometric } from '../../numbers/bisect'
 import { wavelengthsNm } from '../../colour/spectrum'
 import { contrastRatio } from '../hiding'
 import type { OpacityClass } from '../paint'
@@ -23,11 +24,7 @@ export function typicalScattering(q: ArrayLike<number>, opacity: OpacityClass): 
     const S = Float64Array.from(scatteringShape, (s) => s * scale)
     return { K: S.map((s, i) => s * q[i]!), S }
   }
-  let [low, high] = [0.05, 1000]
-  for (let i = 0; i < 40; i++) {
-    const middle = Math.sqrt(low * high)
-    if (contrastRatio(at(middle), 10) < TYPICAL_HIDING[opacity]) low = middle
-    else high = middle
-  }
-  return at(Math.sqrt(low * high)).S
+  const hides = (scale: number): boolean => contrastRatio(at(scale), 10) >= TYPICAL_HIDING[opacity]
+  const { low, high } = bisect(0.05, 1000, hides, 40, geometric)
+  return at(geometric(low, high)).S
 }

@@ -6,14 +6,14 @@ import { BRIGHTEST } from '../surface'
 import { CalibrationError } from './calibrationError'
 
 /** How a patch looks: a spectral reading as an instrument gives it, specular excluded, or a colour. */
-export interface Reading {
+export interface SwatchReading {
   reflectance?: Spectrum
   /** D65, 2°; used when there is no reflectance. */
   lab?: Lab
 }
 
 /** A measured patch of the paint. */
-export type Swatch = Reading &
+export type Swatch = SwatchReading &
   (
     | /** The paint alone, so thick that nothing shows through. */ { kind: 'masstone' }
     | /** This share of the paint in a mix with a white of known K and S, opaque. */ {

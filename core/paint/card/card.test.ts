@@ -12,7 +12,7 @@ import { cornerMarks, greyBoxes, greySteps, halvesOf, PAPER, wells } from './lay
 import type { Box } from './layout'
 import { readCard } from './readCard'
 import type { CardPicture } from './readCard'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const ink = flatSpectrum(0.04)
 const paper = flatSpectrum(PAPER)

@@ -1,4 +1,4 @@
-import { solve } from '../../colour/solve'
+import { solve } from '../../numbers/solve'
 
 export interface Place {
   x: number

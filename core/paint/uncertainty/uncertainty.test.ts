@@ -11,7 +11,7 @@ import { starterPaints } from '../starter'
 import { choleskyOf, packed } from './cholesky'
 import { predictMix } from './predicted'
 import { drawn, spreadOf, STARTER_SPREAD, SPREAD_LENGTH } from './spread'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const of = (id: string) => starterPaints.find((paint) => paint.id === id)!
 function normals(seed: number): () => number {

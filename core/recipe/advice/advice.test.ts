@@ -16,7 +16,7 @@ import { DROP_SIGMA, steadinessOf } from './steadiness'
 import { meets } from './preferences'
 import { touchOf, withTouches } from './touches'
 import { box, of } from './advice.fixture'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const flesh: Lab = { L: 64, a: 16, b: 18 }
 const patience = { until: Infinity, now: () => 0 }

@@ -7,7 +7,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { knownWell, looksLike, putRight, startAgain, unknownWell } from './putRight'
 import { box, of } from './advice.fixture'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const flesh: Lab = { L: 64, a: 16, b: 18 }
 

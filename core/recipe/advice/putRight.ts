@@ -16,7 +16,7 @@ export interface Well {
 }
 
 /** Drops to add, to what is kept of the well, and where that lands. */
-export interface Correction {
+export interface WellCorrection {
   /** Share of the well that stays; the rest is lifted out first. */
   keep: number
   add: Part<Paint>[]
@@ -53,7 +53,7 @@ export const unknownWell = (lab: Lab, drops: number): Well => ({
 })
 
 /** Steps of the words a painter judges by, in L*, a*, b* and share of chroma; common practice, no source. */
-export const judgements = {
+export const wellLooks = {
   'too dark': { L: -5 },
   'too light': { L: 5 },
   'too red': { a: 5 },
@@ -64,13 +64,13 @@ export const judgements = {
   'too bright': { chroma: 1.35 },
   chalky: { L: 3, chroma: 0.75 },
 } as const
-export type Judgement = keyof typeof judgements
+export type WellLook = keyof typeof wellLooks
 
 /** What a mix must look like, if beside the aim it looks so. */
-export function looksLike(aim: Lab, words: readonly Judgement[]): Lab {
+export function looksLike(aim: Lab, words: readonly WellLook[]): Lab {
   let { L, a, b } = aim
   for (const word of words) {
-    const step: { L?: number; a?: number; b?: number; chroma?: number } = judgements[word]
+    const step: { L?: number; a?: number; b?: number; chroma?: number } = wellLooks[word]
     L += step.L ?? 0
     a = a * (step.chroma ?? 1) + (step.a ?? 0)
     b = b * (step.chroma ?? 1) + (step.b ?? 0)
@@ -84,7 +84,7 @@ export function looksLike(aim: Lab, words: readonly Judgement[]): Lab {
  * last entry is the best reachable, with the fewest drops that reach it.
  * @throws RangeError when the well is empty or larger than it can be.
  */
-export function putRight(request: PutRightRequest): Correction[] {
+export function putRight(request: PutRightRequest): WellCorrection[] {
   const { well, target, paints, maxPaints, maxDrops, room = Infinity } = request
   if (!(well.drops > 0))
     throw new RangeError(`the well holds ${well.drops} drops; there is nothing to put right`)
@@ -92,7 +92,7 @@ export function putRight(request: PutRightRequest): Correction[] {
   const weights = weightsOf()
   const lab = new Float64Array(3)
   /** The best for each number of added drops. */
-  const best: (Correction | undefined)[] = []
+  const best: (WellCorrection | undefined)[] = []
   const offer = (
     keep: number,
     members: ArrayLike<number>,
@@ -142,7 +142,7 @@ export function putRight(request: PutRightRequest): Correction[] {
       base,
     )
   }
-  const front: Correction[] = []
+  const front: WellCorrection[] = []
   for (const one of best)
     if (one && (front.length === 0 || one.deltaE00 < front.at(-1)!.deltaE00 - TIE)) front.push(one)
   return front
@@ -150,7 +150,7 @@ export function putRight(request: PutRightRequest): Correction[] {
 
 /** Adding as much as this, or landing so much further off, it is better to start again. */
 export const startAgain = (
-  corrections: readonly Correction[],
+  corrections: readonly WellCorrection[],
   fresh: { drops: number; deltaE00: number },
 ): boolean => {
   const best = corrections.at(-1)

@@ -1,4 +1,4 @@
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
+import { gcd } from '../../numbers/gcd'
 
 /**
  * Every way to give `count` paints whole drops, one each at least and `most` in sum at most, without

@@ -1,5 +1,7 @@
+import { gcd } from '../../numbers/gcd'
 import { checkLimit, checkLimits } from '../recipe'
 import type { Recipe, RecipeRequest } from '../recipe'
+import { earlierPlaced } from '../merge'
 import { Shortlist, TIE } from '../shortlist'
 import type { Candidate } from '../shortlist'
 import { searchKernel } from './kernel'
@@ -54,15 +56,6 @@ const ROUGH = 0.02
 /** Below this score nothing is gained by stages. */
 const CLOSE = 1
 
-/** What comes first among mixes that are equally close, as the plain enumeration meets them. */
-const earlier = (one: Found, other: Found): number => {
-  for (let k = 0; k < one.members.length; k++) {
-    const apart = one.members[k]! - other.members[k]! || one.parts[k]! - other.parts[k]!
-    if (apart !== 0) return apart
-  }
-  return 0
-}
-
 /**
  * The exact search for whole-drop recipes, cut into tasks so that it can be watched, shared and stopped.
  * Tasks are ratios of drops over clusters of like paints; each is searched by the kernel in a box around
@@ -103,7 +96,7 @@ export class RecipeSearch {
       this.objective.weights,
       this.objective.turn,
     )
-    this.list = new Shortlist<Found>(request.limit ?? 1, earlier)
+    this.list = new Shortlist<Found>(request.limit ?? 1, earlierPlaced)
     const { paints, maxPaints, maxDrops } = request
     for (const { members, drops } of seedDrafts(this.objective, {
       paints: paints.length,
@@ -237,5 +230,3 @@ export class RecipeSearch {
     }
   }
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))

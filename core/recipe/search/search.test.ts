@@ -21,7 +21,7 @@ import { targetBox } from './targetBox'
 import { instantiate, SLACK, wasmKernel } from './wasmKernel'
 import { xyzOfLab } from '../../colour/lab'
 import { EVERYTHING } from './targetBox'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const random = seeded(20261125)
 const upTo = (most: number): number => Math.floor(random() * most)

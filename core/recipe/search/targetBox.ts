@@ -1,4 +1,4 @@
-import { ofRoot } from '../../colour/lab'
+import { EPSILON, ofRoot } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
 
@@ -22,7 +22,7 @@ const SL = (L: number): number => {
 }
 const POW_25_7 = 25 ** 7
 /** f values above this are in the cubic part of CIELAB. */
-const CUBIC = 6 / 29
+const CUBIC = Math.cbrt(EPSILON)
 
 /**
  * Interval of scale·(g(f + t) − κ·g(f)), g the cube, for f within [low, high] and t within [least, most]:

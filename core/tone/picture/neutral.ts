@@ -26,20 +26,20 @@ export function xyzAround({ width, height, pixels }: Picture, x: number, y: numb
 }
 
 /** How a picture's colours are brought under D65. */
-export interface Correction {
+export interface XyzCorrection {
   /** XYZ under D65, 2° (white Y = 100) of a picture colour in XYZ. */
   (xyz: XYZ): XYZ
 }
 
 /** A picture with no neutral in it is taken as it says: lit like the screen's white. */
-export const assumedDaylight: Correction = (xyz) => adapt(xyz, DISPLAY_WHITE, whitePoint())
+export const assumedDaylight: XyzCorrection = (xyz) => adapt(xyz, DISPLAY_WHITE, whitePoint())
 
 /**
  * Brings the light of a picture to D65 by what a neutral looks like in it (linear Bradford, ICC.1:2022
  * Annex E). Lightness is kept: the neutral's own grey stays what it is.
  * @throws RangeError when the place is too dark to tell a colour.
  */
-export function fromNeutral(neutral: XYZ): Correction {
+export function fromNeutral(neutral: XYZ): XyzCorrection {
   const Y = neutral[1]
   if (!(Y > 0.5))
     throw new RangeError('this place is too dark to tell the light by; click something lighter')

@@ -16,7 +16,7 @@ import { identifyPicture } from './identify'
 import { assumedDaylight, fromNeutral, xyzAround } from './neutral'
 import type { Picture } from './picture'
 import { pictureTones } from './pictureTones'
-import { seeded } from '../../../tests/fixtures/seeded'
+import { seeded } from '../../numbers/seeded'
 
 const skin = { melanin: 0.05, blood: 0.022, oxygenation: 0.75 }
 const steps = ladderTargets(skinReflectance(skin), {

@@ -4,7 +4,7 @@ import { oklabOfXyz, xyzOfOklab } from '../../colour/oklab'
 import { xyzOfRgb } from '../../colour/display'
 import { whitePoint } from '../../colour/white'
 import type { XYZ } from '../../colour/white'
-import type { Correction } from './neutral'
+import type { XyzCorrection } from './neutral'
 import type { Mask, Picture } from './picture'
 
 /** A tone found in a picture: its colour, D65, 2°, and its share of the chosen pixels. */
@@ -27,7 +27,7 @@ interface Sample {
   weight: number
 }
 
-function samples(picture: Picture, mask: Mask | undefined, correct: Correction): Sample[] {
+function samples(picture: Picture, mask: Mask | undefined, correct: XyzCorrection): Sample[] {
   const { pixels, width, height } = picture
   const chosen: number[] = []
   for (let i = 0; i < width * height; i++) if (!mask || mask[i]) chosen.push(i)
@@ -135,7 +135,7 @@ function starts(kept: readonly Sample[], count: number): XYZ[][] {
  */
 export function pictureTones(
   picture: Picture,
-  { mask, count, correct }: { mask?: Mask; count: number; correct: Correction },
+  { mask, count, correct }: { mask?: Mask; count: number; correct: XyzCorrection },
 ): PictureTone[] {
   if (!(Number.isInteger(count) && count >= 3 && count <= 7))
     throw new RangeError(`${count} tones; allowed is 3 to 7`)

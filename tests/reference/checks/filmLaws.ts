@@ -2,7 +2,7 @@ import { filmReflectance, mixPaints, opaqueReflectance, starterPaints } from '..
 import type { Mixture } from '../../../core'
 import { filmInside } from '../../../core/paint/film'
 import { solveFilm } from '../../../core/paint/calibration/solveFilm'
-import { seeded } from '../../../server/reader/seeded'
+import { seeded } from '../../../core/numbers/seeded'
 import { worstOf } from '../row'
 import type { Row } from '../row'
 

@@ -3,7 +3,7 @@ import { converter, differenceCiede2000 } from 'culori'
 import { adapt, deltaE00, labOfXyz, oklabOfXyz, xyzOfOklab, xyzOfRgb } from '../../../core'
 import type { XYZ } from '../../../core'
 import { DISPLAY_WHITE } from '../../../core/colour/display'
-import { seeded } from '../../../server/reader/seeded'
+import { seeded } from '../../../core/numbers/seeded'
 import { worstOf } from '../row'
 import type { Row } from '../row'
 

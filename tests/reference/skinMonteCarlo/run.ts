@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs'
 import { BANDS } from '../../../core'
 import { DEPTH_UM, layerAbsorption, PATHS, skinScattering } from '../../../core/tone/skin'
 import type { Skin } from '../../../core'
-import { seeded } from '../../../server/reader/seeded'
+import { seeded } from '../../../core/numbers/seeded'
 import { diffuseReflectance } from './transport'
 
 /**

@@ -1,5 +1,5 @@
-import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue'
-import { flatSpectrum, labOf, recordOf } from '../../../../core'
+import { computed, reactive, ref, toRaw, watch } from 'vue'
+import { flatSpectrum, freeId, labOf, recordOf, slugOf } from '../../../../core'
 import type {
   HazardKey,
   OpacityClass,
@@ -10,8 +10,9 @@ import type {
 } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
-import { boxThread } from '../../../workers/boxThread'
-import type { SolveJob } from '../../../workers/boxWorker'
+import type { SolveJob } from '../../../workers/boxJobs'
+import { threads } from '../../../workers/threads'
+import { useAnswer } from '../../../workers/useAnswer'
 
 export type Way = 'eye' | 'films' | 'tint'
 
@@ -40,21 +41,10 @@ export function useNewPaint() {
       white: undefined,
     },
   )
-  const paint = shallowRef<Paint>()
-  const trouble = ref('')
 
   const slug = computed(() => {
-    const base =
-      about.name
-        .normalize('NFKD')
-        .replace(/[^\w]+/g, '-')
-        .replace(/^-+|-+$/g, '')
-        .toLowerCase()
-        .slice(0, 60) || 'paint'
     const taken = new Set(store.paints.map(({ id }) => id))
-    let id = base
-    for (let n = 2; taken.has(id); n++) id = `${base}-${n}`
-    return id
+    return freeId(slugOf(about.name, 'paint'), (id) => taken.has(id))
   })
   const known = (name: keyof typeof readings): SwatchReading | undefined => {
     const reading = toRaw(readings)[name]
@@ -95,19 +85,19 @@ export function useNewPaint() {
     }
     return { swatches, about: told }
   })
-  let turn = 0
-  watch(job, async (asked) => {
-    const mine = ++turn
-    if (!asked) {
-      paint.value = undefined
-      trouble.value = ''
-      return
-    }
-    const answer = await boxThread().solve(asked)
-    if (mine !== turn) return
-    paint.value = 'paint' in answer ? answer.paint : undefined
-    trouble.value = 'trouble' in answer ? answer.trouble : ''
-  })
+  const {
+    answer,
+    trouble: stopped,
+    ask,
+    forget,
+  } = useAnswer(async (asked: SolveJob) => threads.box().solve(asked))
+  watch(job, (asked) => (asked ? ask(asked) : forget()))
+  const paint = computed(() =>
+    answer.value && 'paint' in answer.value ? answer.value.paint : undefined,
+  )
+  const trouble = computed(() =>
+    answer.value && 'trouble' in answer.value ? answer.value.trouble : stopped.value,
+  )
 
   /** Puts the paint into the box; hands back its id. */
   function add(): string | undefined {

@@ -1,23 +1,29 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from 'vue'
-import { calibratePaint, cardLayout, flatSpectrum, recordOf } from '../../../../core'
-import type { CardReading, WellReading } from '../../../../core'
+import { ref, watch } from 'vue'
+import {
+  calibratePaint,
+  cardLayout,
+  flatSpectrum,
+  freeId,
+  recordOf,
+  slugOf,
+} from '../../../../core'
+import type { WellReading } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { saveFile } from '../../../parts/files/saveFile'
 import ViewHead from '../../../parts/ViewHead.vue'
 import { useProject } from '../../../stores/project/project'
-import { boxThread } from '../../../workers/boxThread'
-import { latestOnly } from '../../../workers/latestOnly'
-import { usePicture } from '../../../parts/picture/usePicture'
+import { threads } from '../../../workers/threads'
+import { useAnswer } from '../../../workers/useAnswer'
+import { useCardPicture } from '../../../stores/picture/pictures'
 import CardCorners from './CardCorners.vue'
 import type { Corner } from './CardCorners.vue'
 
 /** A printed card for ten paints: print it, draw on it, photograph it, read all wells at once. */
 const project = useProject()
-const store = usePicture()
+const store = useCardPicture()
 const input = ref<HTMLInputElement>()
 const corners = ref<Corner[]>([])
-const reading = shallowRef<CardReading>()
 const trouble = ref('')
 const said = ref('')
 const names = ref<Record<number, string>>({})
@@ -30,7 +36,7 @@ async function print(): Promise<void> {
 watch(
   () => store.picture,
   (picture) => {
-    reading.value = undefined
+    forget()
     if (!picture) return
     const { width, height } = picture
     corners.value = [
@@ -42,32 +48,23 @@ watch(
   },
   { immediate: true },
 )
-const read = latestOnly<Corner[], CardReading>(
-  (at) => boxThread().card(store.picture!, at),
-  (found) => {
-    reading.value = found
-    trouble.value = ''
-  },
-  (error) => {
-    reading.value = undefined
-    trouble.value = (error as Error).message
-  },
-)
+const {
+  answer: reading,
+  trouble: misread,
+  ask: read,
+  forget,
+} = useAnswer((at: Corner[]) => threads.box().card(store.picture!, at))
 watch(corners, (at) => store.picture && read(at.map(({ x, y }) => ({ x, y }))))
 
 function take(event: Event): void {
   const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) void store.open(file)
+  if (file) store.open(file)
   input.value!.value = ''
 }
 function add({ well, overBlack, overWhite }: WellReading): void {
   const name = names.value[well]?.trim() || `well ${well + 1}`
-  let id =
-    name
-      .replace(/[^\w]+/g, '-')
-      .toLowerCase()
-      .replace(/^-|-$/g, '') || `well-${well + 1}`
-  while (project.paints.some((paint) => paint.id === id)) id += '-2'
+  const taken = (one: string): boolean => project.paints.some((paint) => paint.id === one)
+  const id = freeId(slugOf(name, `well-${well + 1}`), taken)
   try {
     const film = (over: number, lab: WellReading['overBlack']) =>
       ({ kind: 'film', thicknessUm: thicknessUm.value, over: flatSpectrum(over), lab }) as const
@@ -118,7 +115,9 @@ function add({ well, overBlack, overWhite }: WellReading): void {
       <p v-if="store.progress !== undefined" role="status">
         Opening… <progress :value="store.progress" max="1" />
       </p>
-      <p v-if="trouble || store.trouble" role="alert">{{ trouble || store.trouble }}</p>
+      <p v-if="trouble || misread || store.trouble" role="alert">
+        {{ trouble || misread || store.trouble }}
+      </p>
       <p v-if="said" role="status">{{ said }}</p>
       <div v-if="store.picture" class="work">
         <CardCorners v-model="corners" :picture="store.picture" />

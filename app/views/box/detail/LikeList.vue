@@ -1,64 +1,54 @@
 <script setup lang="ts">
 import { until } from '@vueuse/core'
-import { ref, shallowRef, toRaw, watch } from 'vue'
+import { toRaw, watch } from 'vue'
 import type { Paint } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { paintColours } from '../../../parts/paintColours'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { paintOf } from '../../../stores/paints'
+import { nameOf, paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
-import { latestOnly } from '../../../workers/latestOnly'
-import { boxThread } from '../../../workers/boxThread'
-import type { LikeAnswer, NamedMix } from '../../../workers/boxWorker'
+import { partsInWords } from '../../../words/parts'
+import type { PlainMix } from '../../../workers/boxJobs'
+import { threads } from '../../../workers/threads'
+import { useAnswer } from '../../../workers/useAnswer'
 
 /** What a paint is like: other bottles, mixes that stand in for it, and the ladder without it. */
 const props = defineProps<{ paint: Paint }>()
 const store = useProject()
-const answer = shallowRef<LikeAnswer>()
-const without = shallowRef<{ step: string; mix: NamedMix }[]>()
-const asking = ref(false)
 
-const compare = latestOnly<{ paint: Paint; box: Paint[] }, LikeAnswer>(
-  ({ paint, box }) => boxThread().like(paint, box),
-  (found, { paint }) => {
-    if (paint.id === props.paint.id) answer.value = found
-  },
-  () => undefined,
+const { answer, trouble, ask } = useAnswer(() =>
+  threads.box().like(toRaw(props.paint), store.paintsIn.map(toRaw)),
 )
-watch(
-  () => [props.paint, store.paintsIn] as const,
-  ([paint, paintsIn]) => compare({ paint: toRaw(paint), box: paintsIn.map(toRaw) }),
-  { immediate: true },
-)
+watch([() => props.paint, () => store.paintsIn], () => ask(undefined), { immediate: true })
 
 /** The steps of the figure's ladder that use the paint, mixed without it. */
-async function askLadder(): Promise<void> {
-  asking.value = true
+const ladderWithout = useAnswer<void, { step: string; mix: PlainMix }[]>(async () => {
   const ladder = useLadder()
   await until(() => ladder.searching).toBe(false, { timeout: 5000 })
   const steps = ladder.steps.filter(({ parts }) =>
     parts.some(({ paint }) => paint === props.paint.id),
   )
-  const mixes = await boxThread().substitutes(
-    steps.map(({ painted }) => ({ lab: { ...painted! } })),
+  const mixes = await threads.box().substitutes(
+    steps.map(({ painted }) => ({ ...painted! })),
     props.paint.id,
     store.paintsIn.map(toRaw),
     { maxPaints: 3, maxDrops: 10 },
   )
-  without.value = mixes.flatMap((mix, i) => (mix ? [{ step: steps[i]!.name, mix }] : []))
-  asking.value = false
-}
-const words = ({ parts }: NamedMix): string =>
-  parts.map(({ name, drops }) => `${drops} ${name}`).join(' + ')
+  return mixes.flatMap((mix, i) => (mix ? [{ step: steps[i]!.name, mix }] : []))
+})
+watch(() => props.paint.id, ladderWithout.forget)
+const { answer: without, busy: asking, trouble: stopped } = ladderWithout
+const words = ({ parts }: PlainMix): string => partsInWords(parts, nameOf)
 </script>
 
 <template>
   <section aria-label="What it is like" class="like">
     <h3>What it is like</h3>
-    <p v-if="!answer" class="soft" role="status">Comparing…</p>
-    <template v-else>
+    <p v-if="trouble || stopped" role="alert">{{ trouble || stopped }}</p>
+    <p v-if="!answer && !trouble" class="soft" role="status">Comparing…</p>
+    <template v-else-if="answer">
       <ul>
-        <li v-for="{ id, name, deltaE00, words: said } in answer.singles" :key="id">
+        <li v-for="{ id, deltaE00, words: said } in answer.singles" :key="id">
           <span class="pair">
             <ColourPatch :lab="paintColours(paint).masstone" class="half" /><ColourPatch
               :lab="paintColours(paintOf(id)).masstone"
@@ -66,7 +56,7 @@ const words = ({ parts }: NamedMix): string =>
             />
           </span>
           <span
-            ><b>{{ name }}</b> {{ said.join(', ') }}; off by {{ deltaE00.toFixed(1) }}</span
+            ><b>{{ nameOf(id) }}</b> {{ said.join(', ') }}; off by {{ deltaE00.toFixed(1) }}</span
           >
         </li>
       </ul>
@@ -82,7 +72,13 @@ const words = ({ parts }: NamedMix): string =>
           <span>{{ words(mix) }} is off by {{ mix.deltaE00.toFixed(1) }}</span>
         </li>
       </ul>
-      <button v-if="!without" type="button" class="plain" :disabled="asking" @click="askLadder">
+      <button
+        v-if="!without"
+        type="button"
+        class="plain"
+        :disabled="asking"
+        @click="ladderWithout.ask()"
+      >
         {{
           asking
             ? 'Mixing the ladder without it…'

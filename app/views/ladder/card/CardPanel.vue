@@ -1,8 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { coatKinds, distances, formatCardSvg, usual, usualAmounts } from '../../../../core'
+import {
+  coatKinds,
+  distances,
+  formatCardSvg,
+  USUAL_FINISH,
+  usual,
+  usualAmounts,
+} from '../../../../core'
 import type { LadderCard } from '../../../../core'
-import { mixWords, placeWords } from '../../../parts/coatWords'
+import { mixWords, placeWords } from '../../../words/coats'
 import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents'
 import { useCoats } from '../../../stores/coats'
@@ -39,10 +46,10 @@ const coatLines = computed(() => {
     first,
     ...rows.map(({ kind, mix, thinner, thinnedWith, passes, place, finish }) => {
       const { name, thinner: usual } = coatKinds[kind]
-      if (kind === 'varnish') return `varnish ${finish ?? 'matt'}`
+      if (!coatKinds[kind].pigmented) return `${coatKinds[kind].name} ${finish ?? USUAL_FINISH}`
       const times = (passes ?? 1) > 1 ? ` × ${passes}` : ''
       const thin = `${thinner ?? usual} : 1 ${thinnedWith ?? 'water'}`
-      return `${name} ${mixWords(mix)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
+      return `${name} ${mixWords(mix, nameOf)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
     }),
   ]
 })

@@ -56,7 +56,7 @@ const apart = computed(() =>
       ? [
           {
             name: step.name,
-            off: deltaE00({ ...step.lab, white: undefined }, { ...other.lab, white: undefined }),
+            off: deltaE00(step.lab, other.lab),
           },
         ]
       : []

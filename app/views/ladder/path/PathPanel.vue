@@ -7,7 +7,7 @@ import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
-import type { PathMove } from '../../../workers/recipeWorker'
+import type { PathMove } from '../../../workers/recipeJobs'
 import { usePath } from './usePath'
 import { amountWords, shareWords } from './words'
 

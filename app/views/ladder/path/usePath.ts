@@ -1,18 +1,15 @@
-import { computed, shallowRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { dropsNeeded, usualAmounts } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
-import { latestOnly } from '../../../workers/latestOnly'
-import type { PathAnswer } from '../../../workers/recipeWorker'
+import { useAnswer } from '../../../workers/useAnswer'
 import { amountWords, shareWords } from './words'
 
 /** The puddle path of the ladder that is shown, and what it is worked out for. */
 export function usePath() {
   const store = useProject()
   const ladder = useLadder()
-  const answer = shallowRef<PathAnswer>()
-  const trouble = shallowRef('')
   const amounts = computed(() => {
     const { coats, thinner, bare } = store.plan
     return {
@@ -27,14 +24,7 @@ export function usePath() {
   const needs = computed(() =>
     dropsNeeded({ ...amounts.value, shares: ladder.steps.map(({ share }) => share) }),
   )
-  const ask = latestOnly(
-    ladder.path,
-    (found) => {
-      answer.value = found
-      trouble.value = ''
-    },
-    (error) => (trouble.value = (error as Error).message),
-  )
+  const { answer, trouble, ask } = useAnswer(ladder.path)
   watch(
     [() => ladder.steps, needs],
     () => {

@@ -2,6 +2,7 @@ import { heightIn } from '../../../ladder/figureSize'
 import { sizeLimits } from '../../../ladder/light/overstatement'
 import { hideZones } from '../../../tone/hideZones'
 import { skinZones } from '../../../tone/skinZones'
+import { slugOf } from '../../slug'
 import { longest } from '../limits'
 import type { Loose } from './migrate'
 
@@ -170,13 +171,7 @@ function entryFrom(old: unknown, figures: readonly Loose[], i: number): unknown 
 }
 
 /** A name for the commission's address, from its own: a browser that had one project had one commission. */
-const addressOf = (name: string): string =>
-  name
-    .normalize('NFKD')
-    .replace(/[^\w]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .toLowerCase()
-    .slice(0, longest.id) || 'commission'
+const addressOf = (name: string): string => slugOf(name, 'commission', longest.id)
 
 export function fromVersion1(old: Loose): Loose {
   const figures = listOf(old.figures)

@@ -1,5 +1,5 @@
 import localForage from 'localforage'
-import type { ShownForm } from '../../workers/shownForm'
+import type { ShownForm } from './shownForm'
 
 /** A sculpt of the painter’s own, kept in this browser. */
 export interface KeptSculpt extends ShownForm {

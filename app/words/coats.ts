@@ -1,5 +1,5 @@
 import type { LadderRole, LightPlace, Look, MixRef, Place } from '../../core'
-import { nameOf } from '../stores/paints'
+import { partsInWords } from './parts'
 
 export const roleWords: Readonly<Record<LadderRole, string>> = {
   deepest: 'the deepest step',
@@ -35,8 +35,11 @@ export const lightWords: Readonly<Record<LightPlace, string>> = {
   lights: 'in the light',
 }
 
-/** A mix in a painter's words. */
-export const mixWords = (mix: MixRef): string =>
+/** A mix in a painter's words; paints by the name they go by. */
+export const mixWords = (mix: MixRef, nameOf: (paint: string) => string): string =>
   typeof mix === 'string'
     ? roleWords[mix]
-    : mix.map(([id, drops]) => `${drops} ${nameOf(id)}`).join(' + ')
+    : partsInWords(
+        mix.map(([paint, drops]) => ({ paint, drops })),
+        nameOf,
+      )

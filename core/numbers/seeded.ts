@@ -9,6 +9,6 @@ export function seeded(seed: number): () => number {
   }
 }
 
-/** Standard normal numbers from uniform ones (Box & Muller 1958). */
-export const normalsOf = (random: () => number) => (): number =>
+/** Standard normal numbers from uniform ones (Box & Muller 1958, doi:10.1214/aoms/1177706645). */
+export const normals = (random: () => number) => (): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

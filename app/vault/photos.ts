@@ -1,6 +1,6 @@
 import localForage from 'localforage'
-import { DEMO_PICTURE } from '../../../demo/lowTide'
-import { newId } from '../newId'
+import { DEMO_PICTURE } from '../../demo/lowTide'
+import { newId } from './newId'
 
 /** Pictures of painted figures and of what they are painted after, kept in this browser beside the work, by id. */
 const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'photos' })

@@ -1,0 +1,8 @@
+import { defineStore } from 'pinia'
+import { openPicture } from './openPicture'
+
+/** The picture of the figure that is open; it stays while the painter walks between rooms. */
+export const useTonePicture = defineStore('tonePicture', () => openPicture('tone'))
+
+/** The photograph of the swatch card. */
+export const useCardPicture = defineStore('cardPicture', () => openPicture('card'))

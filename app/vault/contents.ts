@@ -1,0 +1,63 @@
+import { bakeSculpt, formatStl, photosOf, sculptsOf, stlCorners } from '../../core'
+import type { Commission, Project } from '../../core'
+import { newId } from './newId'
+import { dropPhoto, photoOf, putPhoto } from './photos'
+import { dropSculpt, putSculpt, sculptOf } from './sculpts'
+import { shown } from './shownForm'
+
+/** Ids of what was stored for a commission. */
+export interface Stored {
+  photos: string[]
+  sculpts: string[]
+}
+
+/** A commission with all that it names and this browser holds. */
+export async function contentsOf(project: Project): Promise<Commission> {
+  const photos = new Map<string, Uint8Array>()
+  for (const id of photosOf(project)) {
+    const picture = await photoOf(id)
+    if (picture) photos.set(id, new Uint8Array(await picture.arrayBuffer()))
+  }
+  const sculpts = new Map<string, Uint8Array>()
+  for (const id of sculptsOf(project)) {
+    const kept = await sculptOf(id)
+    if (kept) sculpts.set(id, formatStl(kept))
+  }
+  return { project, photos, sculpts }
+}
+
+/** Stores pictures and sculpts of a commission, all of them or none; its figures then name them. */
+export async function store({
+  project,
+  photos,
+  sculpts,
+}: Commission): Promise<{ project: Project; stored: Stored }> {
+  const stored: Stored = { photos: [], sculpts: [] }
+  try {
+    for (const [id, picture] of photos)
+      if (await putPhoto(id, new Blob([new Uint8Array(picture)], { type: 'image/jpeg' })))
+        stored.photos.push(id)
+    // A sculpt of the same id may be another's: older files named them by figure.
+    const ids = new Map<string, string>()
+    for (const [name, stl] of sculpts) {
+      const id = newId()
+      await putSculpt(id, { ...shown(bakeSculpt(stlCorners(stl))), name: `${name}.stl` })
+      ids.set(name, id)
+      stored.sculpts.push(id)
+    }
+    const figures = project.figures.map(({ sculpt, ...figure }) => {
+      const id = sculpt === undefined ? undefined : ids.get(sculpt)
+      return id === undefined ? figure : { ...figure, sculpt: id }
+    })
+    return { project: { ...project, figures }, stored }
+  } catch (error) {
+    await discard(stored)
+    throw error
+  }
+}
+
+/** Takes back what was stored. */
+export async function discard({ photos, sculpts }: Stored): Promise<void> {
+  for (const id of photos) await dropPhoto(id)
+  for (const id of sculpts) await dropSculpt(id)
+}
