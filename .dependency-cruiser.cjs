@@ -1,5 +1,5 @@
 /** Which folder may read which (docs/architecture: dependencies point one way). */
-const chain = ['colour', 'paint', 'tone', 'recipe', 'ladder', 'coats', 'bench']
+const chain = ['numbers', 'colour', 'paint', 'tone', 'recipe', 'ladder', 'coats', 'bench']
 const mayNotRead = chain.slice(0, -1).map((name, i) => ({
   name: `${name}-reads-only-below`,
   severity: 'error',
@@ -7,9 +7,25 @@ const mayNotRead = chain.slice(0, -1).map((name, i) => ({
   to: { path: `^core/(${[...chain.slice(i + 1), 'formats'].join('|')})/` },
 }))
 
+/** The application's own layers, the lowest first: each reads those below it only. */
+const layers = [
+  ['words', 'vault', 'drivers'],
+  ['workers'],
+  ['stores'],
+  ['messages', 'charts', 'parts'],
+  ['views'],
+]
+const layersHold = layers.slice(0, -1).map((names, i) => ({
+  name: `${names.join('-')}-read-only-below`,
+  severity: 'error',
+  from: { path: `^app/(${names.join('|')})/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^app/(${layers.slice(i + 1).flat().join('|')})/|^app/[^/]+$` },
+}))
+
 module.exports = {
   forbidden: [
     ...mayNotRead,
+    ...layersHold,
     {
       name: 'core-stands-alone',
       severity: 'error',

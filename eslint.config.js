@@ -32,4 +32,49 @@ export default ts.config(
       ],
     },
   },
+  {
+    files: ['**/*.ts'],
+    languageOptions: {
+      parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error',
+    },
+  },
+  // The front door is a list, not logic.
+  { files: ['core/index.ts'], rules: { 'max-lines': 'off' } },
+  // Workers carry questions to the core; what they decide stands there.
+  {
+    files: ['app/workers/*.ts'],
+    ignores: ['app/workers/*.test.ts'],
+    rules: { 'max-lines': ['error', { max: 85, skipBlankLines: true, skipComments: true }] },
+  },
+  // One place makes workers, and one way asks them.
+  {
+    files: ['app/**/*.ts', 'app/**/*.vue'],
+    ignores: ['app/workers/threads.ts', '**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Worker']",
+          message: 'Workers are made in app/workers/threads.ts.',
+        },
+      ],
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'comlink',
+              importNames: ['wrap'],
+              message: 'Ask through `threads` (app/workers/threads.ts).',
+            },
+          ],
+        },
+      ],
+    },
+  },
 )

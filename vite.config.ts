@@ -1,5 +1,5 @@
 import vue from '@vitejs/plugin-vue'
-import type { Plugin } from 'vite'
+import type { Connect, Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
 /** The core computes and nothing else: a part of it that is not used need not be there, nor what only it uses. */
@@ -26,8 +26,25 @@ const early: Plugin = {
   },
 }
 
+/** `npm run dev` has the simulated reader too. */
+const reader: Plugin = {
+  name: 'reader',
+  configureServer(server) {
+    const load = async (): Promise<Connect.NextHandleFunction> =>
+      (
+        (await server.ssrLoadModule('/server/reader/simulated.ts')) as {
+          readerApp: () => Connect.NextHandleFunction
+        }
+      ).readerApp()
+    let made: ReturnType<typeof load> | undefined
+    server.middlewares.use('/reader', (request, response, next) => {
+      ;(made ??= load()).then((app) => app(request, response, next), next)
+    })
+  },
+}
+
 export default defineConfig({
-  plugins: [vue(), early],
+  plugins: [vue(), early, reader],
   worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',

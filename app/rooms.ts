@@ -78,8 +78,7 @@ export const entrance: Room[] = [
 ]
 
 /** The address of a room without its commission: `/c/low-tide/ladder` is `/ladder`. */
-export const withinCommission = (address: string): string =>
-  address.replace(/^\/c\/[^/]+/, '') || '/'
+const withinCommission = (address: string): string => address.replace(/^\/c\/[^/]+/, '') || '/'
 
 /** The room of an address; the ladder where none has it. */
 export function roomAt(address: string): Room {

@@ -3,15 +3,9 @@ import express from 'express'
 import type { Express } from 'express'
 import helmet from 'helmet'
 import { join } from 'node:path'
-import { hiddenPaints } from './reader/hiddenPaints'
-import { Instrument } from './reader/instrument'
+import type { Instrument } from './reader/instrument'
 import { readerRoutes } from './reader/routes'
-
-/** The seed of the bottles and the noise of the reader that ships. */
-const READER_SEED = 54
-
-const simulatedReader = (): Instrument =>
-  new Instrument(hiddenPaints(READER_SEED), READER_SEED, Date.now)
+import { simulatedReader } from './reader/simulated'
 
 /** The web server: the built application, nothing from outside, nothing inline. */
 export function createApp(builtDir: string, reader: Instrument = simulatedReader()): Express {

@@ -5,7 +5,7 @@ import type { Lab } from '../../core'
 import { screenColour } from '../parts/screenColour'
 
 /** Lightness of a ladder's steps, and where equal drops of two neighbours land between them. */
-export interface StairStep {
+interface StairStep {
   name: string
   aim: Lab
   painted: Lab | undefined

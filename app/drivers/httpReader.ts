@@ -1,7 +1,7 @@
-import { parseCgats } from '../../core'
+import { parseCgats, readerTroubles } from '../../core'
 import type { Measurement } from '../../core'
 import { ReaderFailure } from './readerDriver'
-import type { ReaderDriver, ReaderTrouble } from './readerDriver'
+import type { ReaderDriver } from './readerDriver'
 
 const PATIENCE_MS = 4000
 
@@ -39,7 +39,7 @@ export function httpReader(base: string, name = 'simulated reader'): ReaderDrive
     if (response.ok) return response
     const told = (await response.json().catch(() => ({}))) as { trouble?: string; message?: string }
     throw new ReaderFailure(
-      (told.trouble ?? 'unreadable') as ReaderTrouble,
+      readerTroubles.find((one) => one === told.trouble) ?? 'unreadable',
       told.message ?? `the reader answered ${response.status}`,
     )
   }

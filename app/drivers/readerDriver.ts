@@ -1,15 +1,4 @@
-import type { Measurement } from '../../core'
-
-/** What the painter has put under the reader. */
-export type ReaderSample =
-  | { kind: 'masstone'; paint: string }
-  | { kind: 'tint'; paint: string; white: string; share: number }
-  | { kind: 'film'; paint: string; thicknessUm: number; over: 'black' | 'white' }
-  | { kind: 'mix'; parts: { paint: string; drops: number }[] }
-
-/** Why a reader did not read. */
-export type ReaderTrouble =
-  'away' | 'slow' | 'uncalibrated' | 'out-of-range' | 'unknown-paint' | 'unreadable'
+import type { Measurement, ReaderSample, ReaderTrouble } from '../../core'
 
 export class ReaderFailure extends Error {
   constructor(
@@ -20,7 +9,7 @@ export class ReaderFailure extends Error {
   }
 }
 
-/** All that a colour reader has to do; another instrument needs another of these and nothing else. */
+/** All that a colour reader has to do; another instrument needs another of these, named in `drivers.ts`. */
 export interface ReaderDriver {
   readonly name: string
   /** Whether it is there and has seen its white tile. @throws ReaderFailure when it is away. */

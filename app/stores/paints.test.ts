@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it } from 'vitest'
 import { recordOf, runSheet, starterPaints } from '../../core'
-import { mixWords } from '../words/coats'
+import { moveWords } from '../words/moves'
 import { allPaints, nameOf, paintOf } from './paints'
 import { useProject } from './project/project'
 
@@ -35,7 +35,7 @@ it('two bottles of one name are two bottles: in words, in mixes and at the bench
       accents: [],
       stack: { under: { kind: 'flat', paint: 'raw-umber' }, coats: coats as never },
     },
-    { wordsOf: ({ mix }) => ({ mix: mixWords(mix, nameOf), place: 'all over' }) },
+    { wordsOf: (move) => moveWords(move, [], nameOf) },
   )
   expect(moves[1]!.puddle).not.toBe(moves[2]!.puddle)
   expect(moves[2]!.words).toContain('2 Sand (2)')

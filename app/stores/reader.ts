@@ -1,13 +1,11 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Measurement } from '../../core'
-import { httpReader } from '../drivers/httpReader'
+import type { Measurement, ReaderSample } from '../../core'
+import { driver } from '../drivers/drivers'
 import { ReaderFailure } from '../drivers/readerDriver'
-import type { ReaderDriver, ReaderSample } from '../drivers/readerDriver'
 
 /** The colour reader on the bench: whether it is there, what it wants, what it read. */
 export const useReader = defineStore('reader', () => {
-  const driver: ReaderDriver = httpReader('/reader')
   const status = ref<'unknown' | 'away' | 'uncalibrated' | 'ready'>('unknown')
   const busy = ref(false)
   const trouble = ref('')

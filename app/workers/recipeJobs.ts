@@ -1,4 +1,4 @@
-import type { KeptPart, Lab, Limits, Mixing, Move, Paint } from '../../core'
+import type { KeptPart, Lab, Limits, Mixing, MixingNote, Move, Paint } from '../../core'
 
 /** One look for the closest mixes: plain data in, plain data out. */
 export interface RecipeJob extends Limits {
@@ -26,7 +26,7 @@ export interface RecipeAnswer {
   /** Whether nothing can be closer; a large box is searched for a moment only. */
   proved: boolean
   /** What the painter has to know of the way it is mixed. */
-  note?: string
+  note?: MixingNote
 }
 
 /** Puddles wanted, paints by id. */

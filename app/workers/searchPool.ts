@@ -6,7 +6,7 @@ import { searchers } from './threads'
 const MOST_WORKERS = 4
 
 /** What all parts of a search know together. */
-export function together(
+function together(
   parts: readonly (SearchProgress | undefined)[],
   box: readonly Paint[],
   limit: number,

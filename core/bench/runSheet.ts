@@ -1,4 +1,4 @@
-import { coatKinds, USUAL_FINISH } from '../coats/coatKinds'
+import { coatKinds } from '../coats/coatKinds'
 import type { CoatKind } from '../coats/coatKinds'
 import type { Habits } from './learning/habits'
 import type { LaidCoat, PlannedCoat, StackPlan } from '../coats/plan'
@@ -30,9 +30,15 @@ export interface SheetOptions {
   slower?: number
   /** What this painter's coats take to dry, learnt. */
   drying?: Habits['drying']
-  /** A coat's mix and place in words. */
-  wordsOf: (coat: PlannedCoat) => { mix: string; place: string }
+  /** What is said of a move. */
+  wordsOf: (move: SheetMove) => string
 }
+
+/** A move as there are words for it. */
+export type SheetMove =
+  | { kind: 'undercoat' }
+  | { kind: 'coat'; coat: PlannedCoat; thinner: number; passes: number }
+  | { kind: 'accent'; name: string }
 
 /** A puddle by what is in it: a step of the ladder is another mix on another figure, drops of bottles are the same. */
 const puddleKey = (figure: string, { mix, thinnedWith }: LaidCoat, thinner: number): string =>
@@ -41,6 +47,7 @@ const puddleKey = (figure: string, { mix, thinnedWith }: LaidCoat, thinner: numb
 /**
  * The moves of a figure from bare undercoat to the last accent. Coats of the same mix and thinning on
  * several figures share a puddle, so it is mixed once. Work grows with the figure's size.
+ * @example runSheet(sheet, { wordsOf: () => ({ mix: 'the base', place: 'all over' }) }).length // 2
  */
 export function runSheet(
   figure: SheetFigure,
@@ -67,27 +74,19 @@ export function runSheet(
     }
   }
   const coats = figure.stack.coats.map((coat) => {
-    const { mix, place } = wordsOf(coat)
-    const { name, thinner: usual } = coatKinds[coat.kind]
-    const thinner = coat.thinner ?? usual
-    const passes = coat.passes ?? 1
+    const { pigmented, thinner: usual } = coatKinds[coat.kind]
+    const { thinner = usual, passes = 1 } = coat
     const of: MoveOf = { kind: 'coat', coat: coat.id }
-    if (!coatKinds[coat.kind].pigmented)
-      return move(of, coat.kind, `Varnish, ${coat.finish ?? USUAL_FINISH}, thin and even`)
-    const times = passes > 1 ? `, ${passes} thin passes` : ''
-    return move(
-      of,
-      coat.kind,
-      `${name[0]!.toUpperCase()}${name.slice(1)} of ${mix} ${place}, thinned ${thinner} : 1${coat.thinnedWith === 'medium' ? ' with medium' : ''}${times}`,
-      passes,
-      puddleKey(figure.id, coat, thinner),
-    )
+    const words = wordsOf({ kind: 'coat', coat, thinner, passes })
+    return pigmented
+      ? move(of, coat.kind, words, passes, puddleKey(figure.id, coat, thinner))
+      : move(of, coat.kind, words)
   })
   return [
-    move({ kind: 'undercoat' }, 'undercoat', 'Undercoat'),
+    move({ kind: 'undercoat' }, 'undercoat', wordsOf({ kind: 'undercoat' })),
     ...coats,
     ...figure.accents.map(({ place, name }) =>
-      move({ kind: 'accent', place }, 'accent', `Glaze of life: ${name}`),
+      move({ kind: 'accent', place }, 'accent', wordsOf({ kind: 'accent', name })),
     ),
   ]
 }

@@ -24,7 +24,7 @@ export const coatOf = (
   ...more,
   parts: parts.map(([id, drops]) => ({ paint: of(id), drops })),
 })
-export const random = seeded(9)
+const random = seeded(9)
 export const upTo = (most: number): number => Math.floor(random() * most)
 export const flat = (under: Float64Array, coats: StackCoat[]): Stack => ({
   under: { kind: 'flat', reflectance: under },

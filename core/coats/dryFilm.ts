@@ -23,6 +23,7 @@ export interface CoatFilm {
 /**
  * Pigment film of all passes of a coat on a relief, µm as if of undiluted paint dried; a varnish carries none.
  * Water leaves a thinner film, medium a film with less pigment in it: K·X and S·X fall alike.
+ * @example dryFilmUm({ kind: 'layer', thinner: 1, passes: 2 }, 'flat') // 20
  */
 export function dryFilmUm(
   { kind, thinner, passes, thinnedWith = 'water', on }: CoatFilm,

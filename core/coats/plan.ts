@@ -53,7 +53,7 @@ export interface LadderMix {
 }
 
 /** The step that plays a part in a ladder of any length. */
-export function stepFor(role: LadderRole, steps: readonly LadderMix[]): LadderMix {
+function stepFor(role: LadderRole, steps: readonly LadderMix[]): LadderMix {
   const base = Math.max(
     0,
     steps.findIndex(({ key }) => key === 'base'),
@@ -78,6 +78,7 @@ const isRole = (mix: MixRef): mix is LadderRole => typeof mix === 'string'
 /**
  * A plan with its mixes filled in from a ladder and a box.
  * @param paintOf a paint by id; throws where there is none.
+ * @example resolveStack(plan, ladder, paintOf).coats.length // 1
  */
 export function resolveStack(
   plan: StackPlan,

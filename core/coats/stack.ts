@@ -23,7 +23,7 @@ export interface StackCoat extends CoatFilm {
 }
 
 /** What lies under the first coat: one colour, or a value sketch from dark to white above. */
-export type Undercoat =
+type Undercoat =
   | { kind: 'flat'; reflectance: Spectrum }
   | {
       kind: 'sketch'
@@ -65,7 +65,10 @@ export interface Spot {
   zone?: string
 }
 
-/** Whether a coat goes where one looks. */
+/**
+ * Whether a coat goes where one looks.
+ * @example liesAt('shadow', { light: 'lights' }) // false
+ */
 export const liesAt = (place: Place, { light, side, zone }: Spot): boolean =>
   place === 'all' || place === light || place === side || place === `zone ${zone}`
 
@@ -76,6 +79,7 @@ export type Layers = Readonly<Record<Relief, readonly Spectrum[]>>
  * A stack coat by coat: every coat is a dry film of its own thickness on recess, flat and ridge over
  * what is there already (Kubelka 1948 by `filmReflectance`). The order of the coats is the order in
  * which they are laid. As an instrument would measure it.
+ * @example labOf(stackLayers({ under: { kind: 'flat', reflectance: base }, coats: [coat] }, 'middle').flat.at(-1)).L
  */
 export function stackLayers({ under, coats }: Stack, where: LightPlace | Spot): Layers {
   const spot = typeof where === 'string' ? { light: where } : where
@@ -101,6 +105,7 @@ export function stackLayers({ under, coats }: Stack, where: LightPlace | Spot): 
 /**
  * How the finished stack shines: as its last varnish, unless paint lies over that; water-thinned acrylic
  * dries matt, with medium satin (from memory).
+ * @example finishOf([{ kind: 'varnish', finish: 'satin' }]) // "satin"
  */
 export function finishOf(
   coats: readonly Pick<StackCoat, 'kind' | 'finish' | 'thinnedWith'>[],
@@ -113,6 +118,7 @@ export function finishOf(
 /** What the eye meets: an instrument leaves the glare out, the eye does not; wet paint has none. */
 export const looks = ['measured', 'dry', 'wet'] as const
 export type Look = (typeof looks)[number]
+/** @example asSeen(base, 'matt', 'measured') === base // true */
 export function asSeen(measured: Spectrum, finish: Finish, look: Look): Spectrum {
   if (look === 'measured') return measured
   return look === 'dry' ? withFinish(measured, 'gloss', finish) : wetLook(measured, 'gloss')

@@ -31,7 +31,10 @@ export function inverse(m: Matrix): Matrix {
 
 const FROM_CONES = inverse(CONES)
 
-/** The corresponding colour under another white, linear Bradford adaptation. */
+/**
+ * The corresponding colour under another white, linear Bradford adaptation.
+ * @example adapt(whitePoint('A'), whitePoint('A'), whitePoint('D65'))[1] // 100
+ */
 export function adapt(xyz: XYZ, from: XYZ, to: XYZ): XYZ {
   const source = apply(CONES, from)
   const aim = apply(CONES, to)

@@ -41,6 +41,7 @@ function expDown(x: number): number {
  * The mean hue is the direction half-way between the two hues on the shorter way round, so it is
  * taken from the sum of their unit vectors, and its multiples from the addition theorems: one arc
  * tangent instead of two, no cosine at all.
+ * @example deltaE00Of(50, 2.6772, -79.7751, 50, 0, -82.7485) // 2.0425
  */
 export function deltaE00Of(
   L1: number,
@@ -131,6 +132,7 @@ export function deltaE00Of(
 /**
  * CIEDE2000 colour difference.
  * @throws TypeError when both colours name their white and the whites differ.
+ * @example deltaE00({ L: 50, a: 2.6772, b: -79.7751 }, { L: 50, a: 0, b: -82.7485 }) // 2.0425
  */
 export function deltaE00(one: Lab, other: Lab): number {
   if (one.white && other.white && one.white !== other.white)

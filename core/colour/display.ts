@@ -66,7 +66,10 @@ export function linearRgbMatrix(white: XYZ): Float64Array {
   return Float64Array.from({ length: 9 }, (_, i) => columns[i % 3]![Math.floor(i / 3)]!)
 }
 
-/** Tristimulus values of encoded components. */
+/**
+ * Tristimulus values of encoded components.
+ * @example xyzOfRgb([1, 1, 1])[1] // 100
+ */
 export const xyzOfRgb = (
   rgb: readonly [number, number, number],
   space: DisplaySpace = 'srgb',
@@ -78,14 +81,20 @@ export function whiteOfLab(lab: Lab): XYZ {
   return whitePoint(illuminant as Illuminant, Number(observer) as Observer)
 }
 
-/** Encoded components without a cut, adapted from the colour's own white to the display's. */
+/**
+ * Encoded components without a cut, adapted from the colour's own white to the display's.
+ * @example rgbOfLab({ L: 0, a: 0, b: 0 })[0] // 0
+ */
 export function rgbOfLab(lab: Lab, space: DisplaySpace = 'srgb'): [number, number, number] {
   const white = whiteOfLab(lab)
   const xyz = adapt(xyzOfLab(lab, white), white, DISPLAY_WHITE)
   return linearRgbOfXyz(xyz, space).map(encode) as XYZ
 }
 
-/** Screen colour of a Lab with its gamut flag; a rounding slack of 0.0005 counts as inside. */
+/**
+ * Screen colour of a Lab with its gamut flag; a rounding slack of 0.0005 counts as inside.
+ * @example displayColour({ L: 50, a: 90, b: 70 }).inGamut // false
+ */
 export function displayColour(lab: Lab, space: DisplaySpace = 'srgb'): DisplayColour {
   const raw = rgbOfLab(lab, space)
   return {
@@ -94,7 +103,10 @@ export function displayColour(lab: Lab, space: DisplaySpace = 'srgb'): DisplayCo
   }
 }
 
-/** `#rrggbb` of a Lab, cut to sRGB. */
+/**
+ * `#rrggbb` of a Lab, cut to sRGB.
+ * @example hexOfLab({ L: 100, a: 0, b: 0 }) // "#ffffff"
+ */
 export function hexOfLab(lab: Lab): string {
   const parts = displayColour(lab).rgb.map((v) => Math.round(v * 255))
   return '#' + parts.map((v) => v.toString(16).padStart(2, '0')).join('')

@@ -44,7 +44,10 @@ export function writeLab(
   out[at + 2] = 200 * (fy - fz)
 }
 
-/** CIELAB from tristimulus values on the same scale as `white` (ISO/CIE 11664-4). */
+/**
+ * CIELAB from tristimulus values on the same scale as `white` (ISO/CIE 11664-4).
+ * @example labOfXyz(whitePoint(), whitePoint()).L // 100
+ */
 export function labOfXyz(xyz: XYZ, white: XYZ, name?: WhiteName): Lab {
   const fx = root(xyz[0] / white[0])
   const fy = root(xyz[1] / white[1])
@@ -53,7 +56,10 @@ export function labOfXyz(xyz: XYZ, white: XYZ, name?: WhiteName): Lab {
   return name ? { ...lab, white: name } : lab
 }
 
-/** Tristimulus values of a CIELAB colour, the inverse of `labOfXyz`. */
+/**
+ * Tristimulus values of a CIELAB colour, the inverse of `labOfXyz`.
+ * @example xyzOfLab({ L: 100, a: 0, b: 0 }, whitePoint())[1] // 100
+ */
 export function xyzOfLab(lab: Lab, white: XYZ): XYZ {
   const fy = (lab.L + 16) / 116
   return [
@@ -63,7 +69,10 @@ export function xyzOfLab(lab: Lab, white: XYZ): XYZ {
   ]
 }
 
-/** Tristimulus values of a reflectance, perfect white at Y = 100. */
+/**
+ * Tristimulus values of a reflectance, perfect white at Y = 100.
+ * @example xyzOf(flatSpectrum(0.5))[1] // 50
+ */
 export function xyzOf(reflectance: Spectrum, options: ViewingOptions = {}): XYZ {
   checkSpectrum(reflectance, 'reflectance', -Infinity)
   const { x, y, z } = weightsOf(options.illuminant, options.observer)

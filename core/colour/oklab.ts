@@ -15,10 +15,16 @@ const TO_OKLAB = [
 const FROM_LMS = inverse(TO_LMS)
 const FROM_OKLAB = inverse(TO_OKLAB)
 
-/** OKLab [L 0–1, a, b] of tristimulus values under the display white, Y = 100. */
+/**
+ * OKLab [L 0–1, a, b] of tristimulus values under the display white, Y = 100.
+ * @example oklabOfXyz(xyzOfRgb([1, 1, 1]))[0] // 1
+ */
 export const oklabOfXyz = (xyz: XYZ): XYZ =>
   apply(TO_OKLAB, apply(TO_LMS, xyz).map((v) => Math.cbrt(v / 100)) as XYZ)
 
-/** Tristimulus values, Y = 100, of an OKLab colour. */
+/**
+ * Tristimulus values, Y = 100, of an OKLab colour.
+ * @example xyzOfOklab([1, 0, 0])[1] // 100
+ */
 export const xyzOfOklab = (oklab: XYZ): XYZ =>
   apply(FROM_LMS, apply(FROM_OKLAB, oklab).map((v) => 100 * v ** 3) as XYZ)

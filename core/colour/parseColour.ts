@@ -8,6 +8,7 @@ const NUMBER = /[+-]?(?:\d+\.?\d*|\.\d+)/g
  * A colour as a painter writes it: `#b87a5e`, `61 14 17` or `lab(61 14 17)` for L* a* b*, and
  * `lch 61 22 50` for lightness, chroma, hue in degrees. Lab is D65, 2°.
  * @throws RangeError in words, naming what is missing or out of range.
+ * @example parseColour('61 14 17').a // 14
  */
 export function parseColour(text: string): Lab {
   const given = text.trim()

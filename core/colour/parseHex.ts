@@ -7,6 +7,7 @@ import { whitePoint } from './white'
 /**
  * Lab (D65/2) of `#rrggbb` or `#rgb`, with or without the hash.
  * @throws RangeError when the text is not a hex colour.
+ * @example labOfHex('#ffffff').L // 100
  */
 export function labOfHex(text: string): Lab {
   const digits = text.trim().replace(/^#/, '')

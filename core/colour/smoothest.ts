@@ -16,6 +16,7 @@ const TOLERANCE = 1e-9
  * (Burns 2020, Color Res. Appl. 45(1), "Numerical methods for smoothest reflectance reconstruction").
  * @param lab under its own white; D65, 2° when it names none.
  * @throws RangeError when no reflectance within 0–1 has this colour.
+ * @example labOf(smoothestReflectance(flesh)).L // 65
  */
 export function smoothestReflectance(lab: Lab): Spectrum {
   const [illuminant, observer] = (lab.white ?? 'D65/2').split('/')

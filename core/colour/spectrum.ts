@@ -19,12 +19,16 @@ export function spectrumOf(value: (wavelengthNm: number, band: number) => number
   return Float64Array.from(wavelengthsNm, value)
 }
 
-/** The same value in every band. */
+/**
+ * The same value in every band.
+ * @example flatSpectrum(0.5)[0] // 0.5
+ */
 export const flatSpectrum = (value: number): Spectrum => new Float64Array(BANDS).fill(value)
 
 /**
  * Refuses anything that is not 36 finite values within the given limits.
  * @throws RangeError naming the spectrum, the wavelength and the value.
+ * @example checkSpectrum(flatSpectrum(0.5), 'reflectance', 0, 1)
  */
 export function checkSpectrum(
   spectrum: ArrayLike<number>,

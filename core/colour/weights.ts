@@ -48,6 +48,7 @@ const cache = new Map<WhiteName, Weights>()
  * The reflectance is interpolated, not the lamp, so that line lamps (F2, F11) come out right;
  * beyond 730 nm the last band is held (ASTM E308, ASTM E2022).
  * @throws RangeError for an unknown illuminant or observer.
+ * @example weightsOf('A', 10).name // "A/10"
  */
 export function weightsOf(illuminant: Illuminant = 'D65', observer: Observer = 2): Weights {
   const name: WhiteName = `${illuminant}/${observer}`

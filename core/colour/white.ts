@@ -26,6 +26,7 @@ export const observerBars: Record<Observer, readonly (readonly number[])[]> = {
 /**
  * White point by summing the 5 nm tables, Y = 100 (CIE 15, 7.1).
  * @throws RangeError for an illuminant or observer that has no table.
+ * @example whitePoint('D65', 2)[1] // 100
  */
 export function whitePoint(illuminant: Illuminant = 'D65', observer: Observer = 2): XYZ {
   const power = illuminantPower[illuminant]

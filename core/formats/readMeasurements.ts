@@ -5,7 +5,10 @@ import { parseGpl } from './gpl/parse'
 import type { ReadResult } from './issues'
 import type { MeasurementFile } from './measurement'
 
-/** Reads readings from whichever of our formats the text looks like: CxF3, .gpl, CGATS, else CSV. */
+/**
+ * Reads readings from whichever of our formats the text looks like: CxF3, .gpl, CGATS, else CSV.
+ * @example readMeasurements(formatCgats(measurements)).ok // true
+ */
 export function readMeasurements(text: string): ReadResult<MeasurementFile> {
   const start = text.replace(/^\uFEFF/, '').trimStart()
   if (start.startsWith('<')) return parseCxf(text)

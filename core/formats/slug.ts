@@ -1,7 +1,7 @@
 /**
  * A text as a short name of letters, digits and hyphens, as ids and file names want it.
  * @param otherwise what it is when nothing of the text is left.
- * @example slugOf('Bone White (old)', 'paint') // 'bone-white-old'
+ * @example slugOf('Bone White (old)', 'paint') // "bone-white-old"
  */
 export const slugOf = (text: string, otherwise: string, most = 60): string =>
   text
@@ -13,7 +13,7 @@ export const slugOf = (text: string, otherwise: string, most = 60): string =>
 
 /**
  * The same with a number behind it, from 2 on, while something else has that name.
- * @example freeId('sand', (id) => taken.has(id)) // 'sand-2' where 'sand' is taken
+ * @example freeId('sand', (id) => id === 'sand') // "sand-2"
  */
 export function freeId(name: string, taken: (id: string) => boolean): string {
   let id = name

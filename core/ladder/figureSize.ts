@@ -15,7 +15,10 @@ const PERSON_MM = 1750
 /** Scales painters name for usual heights, where these differ from the quotient; common practice, no source. */
 const NAMED: Readonly<Record<number, number>> = { 28: 64, 32: 56, 75: 24, 90: 20, 120: 16 }
 
-/** What a size is one part of: 32 for 54 mm, as in 1:32. */
+/**
+ * What a size is one part of: 32 for 54 mm, as in 1:32.
+ * @example scaleOf({ heightMm: 54, to: 'eyes' })
+ */
 export const scaleOf = ({ heightMm }: FigureSize): number =>
   NAMED[heightMm] ?? Math.max(1, Math.round(PERSON_MM / heightMm))
 
@@ -30,6 +33,7 @@ export const figureSizes: readonly FigureSize[] = [
   ...[16, 12, 10, 9, 6].map((scale) => ({ heightMm: heightIn(scale), bust: true })),
 ]
 
+/** @example sameSize({ heightMm: 75 }, { heightMm: 75, bust: true }) // false */
 export const sameSize = (one: FigureSize, other: FigureSize): boolean =>
   one.heightMm === other.heightMm && Boolean(one.bust) === Boolean(other.bust)
 

@@ -1,7 +1,8 @@
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { chromaOf, hueOf } from '../colour/lch'
-import { distances, overstatement } from './light/overstatement'
+import { overstatement } from './light/overstatement'
+import type { SeenFrom } from './light/overstatement'
 import { usual } from './mood'
 import type { Mood } from './mood'
 import type { StepKey } from './steps'
@@ -9,7 +10,6 @@ import type { StepKey } from './steps'
 /** A step as it will look. */
 export interface JudgedStep {
   key: StepKey
-  name: string
   painted: Lab
   share: number
 }
@@ -20,115 +20,159 @@ export interface Mend extends Partial<Omit<Mood, 'shadowTint' | 'lightTint'>> {
   moved?: { key: StepKey; by: { L: number; a: number; b: number } }
 }
 
+/** What is wrong with a ladder, and by how much. */
+export type LadderFault =
+  /** Lightness from dark to light, and what would read at the distance. */
+  | { key: 'flat'; seenFrom: SeenFrom; range: number; wanted: number }
+  /** The last gap and the mean one, ΔE00. */
+  | { key: 'glint'; step: StepKey; under: StepKey; gap: number; mean: number }
+  /** Degrees of hue beyond the base. */
+  | { key: 'green shade'; step: StepKey; beyond: number }
+  | { key: 'yellow dark'; hue: number }
+  /** Chroma of the step and of the base. */
+  | { key: 'saturated lights'; step: StepKey; chroma: number; baseChroma: number }
+  | { key: 'chalky'; step: StepKey; chroma: number; baseChroma: number }
+  /** The least and the greatest gap, ΔE00. */
+  | { key: 'uneven'; least: number; greatest: number }
+  /** Share of the skin that lights take. */
+  | { key: 'stranded lights'; share: number }
+
 export interface LadderJudgement {
-  key: string
-  /** What is wrong, with its number. */
-  words: string
-  /** The change that mends it, in words and as data. */
-  mend: { words: string; change: Mend }
+  fault: LadderFault
+  /** The change that mends it. */
+  change: Mend
 }
+
+/** What the rules look at: the ladder as numbers. */
+interface Look {
+  mood: Mood
+  steps: readonly JudgedStep[]
+  base: Lab
+  shades: readonly JudgedStep[]
+  lights: readonly JudgedStep[]
+  /** ΔE00 of neighbours, dark to light, and their mean. */
+  gaps: readonly number[]
+  mean: number
+}
+type Rule = (look: Look) => LadderJudgement | undefined
 
 /** Range of lightness that a 54 mm figure needs on the table to be read (from memory). */
 const READ_L = 38
-const between = (value: number, least: number, most: number): boolean =>
-  value >= least && value <= most
 const hueApart = (one: number, other: number): number => ((one - other + 540) % 360) - 180
 /** Hues of living skin: from pink to yellow-brown. */
-const warm = (base: Lab): boolean => between(hueOf(base), 15, 85) && chromaOf(base) > 6
+const warm = (base: Lab): boolean => hueOf(base) >= 15 && hueOf(base) <= 85 && chromaOf(base) > 6
+
+const flat: Rule = ({ mood, steps }) => {
+  const seenFrom = mood.seenFrom ?? usual.seenFrom
+  const wanted = READ_L * overstatement(mood.sizeMm ?? usual.sizeMm, seenFrom)
+  const range = steps.at(-1)!.painted.L - steps[0]!.painted.L
+  if (range >= wanted || mood.contrast >= 1.6) return undefined
+  const contrast = Math.round(mood.contrast * (wanted / range) * 50 + 0.5) / 50
+  const change = { contrast: Math.min(1.6, contrast) }
+  return { fault: { key: 'flat', seenFrom, range, wanted }, change }
+}
+
+/** The last gap is so many times the mean when the glint stands alone. */
+const ALONE = 1.4
+const standsAlone = ({ gaps, mean }: Look): boolean => gaps.at(-1)! > ALONE * mean
+const glint: Rule = (look) => {
+  const { steps, gaps, mean } = look
+  const gap = gaps.at(-1)!
+  if (!standsAlone(look)) return undefined
+  const [under, top] = [steps.at(-2)!, steps.at(-1)!]
+  const by = { L: (under.painted.L - top.painted.L) * (1 - mean / gap), a: 0, b: 0 }
+  return {
+    fault: { key: 'glint', step: top.key, under: under.key, gap, mean },
+    change: { moved: { key: top.key, by } },
+  }
+}
+
+const greenShade: Rule = ({ mood, base, shades }) => {
+  if (!warm(base)) return undefined
+  const beyond = ({ painted }: JudgedStep): number => hueApart(hueOf(painted), hueOf(base))
+  const green = shades.find((step) => chromaOf(step.painted) > 4 && beyond(step) > 22)
+  return (
+    green && {
+      fault: { key: 'green shade', step: green.key, beyond: beyond(green) },
+      change: { shadow: 'violet', turn: Math.min(1, Math.abs(mood.turn) + 0.3) },
+    }
+  )
+}
+
+/** Dark skin leans red; when it leans yellow it starts to read green. */
+const yellowDark: Rule = ({ base }) => {
+  const hue = hueOf(base)
+  if (!warm(base) || base.L >= 45 || hue <= 62) return undefined
+  const moved = { key: 'base' as const, by: { L: 0, a: 2.5, b: -2.5 } }
+  return { fault: { key: 'yellow dark', hue }, change: { moved } }
+}
+
+const saturatedLights: Rule = ({ mood, base, lights }) => {
+  const baseChroma = chromaOf(base)
+  const strong = lights.find(({ painted }) => chromaOf(painted) > baseChroma + 4)
+  if (!strong || base.L <= 58) return undefined
+  const chroma = chromaOf(strong.painted)
+  return {
+    fault: { key: 'saturated lights', step: strong.key, chroma, baseChroma },
+    change: { light: 'white', lift: Math.min(1, (mood.lift ?? usual.lift) + 0.2) },
+  }
+}
+
+const chalky: Rule = ({ mood, base, lights }) => {
+  const light = lights.find(({ painted }) => painted.L < 88)
+  const baseChroma = chromaOf(base)
+  if (!light || !warm(base) || chromaOf(light.painted) >= 0.55 * baseChroma) return undefined
+  const chroma = chromaOf(light.painted)
+  return {
+    fault: { key: 'chalky', step: light.key, chroma, baseChroma },
+    change: { light: 'flesh', lift: 0.7, sheen: Math.min(mood.sheen, 0.2) },
+  }
+}
+
+/** A glint that stands alone is said as that. */
+const uneven: Rule = (look) => {
+  const [least, greatest] = [Math.min(...look.gaps), Math.max(...look.gaps)]
+  if ((greatest - least) / look.mean <= 0.35 || standsAlone(look)) return undefined
+  return { fault: { key: 'uneven', least, greatest }, change: { maxDrops: 24 } }
+}
+
+const strandedLights: Rule = ({ mood, base, lights }) => {
+  const share = lights.reduce((sum, step) => sum + step.share, 0)
+  if (base.L >= 40 || share <= 0.3) return undefined
+  const change = { contrast: Math.max(0.4, mood.contrast - 0.2) }
+  return { fault: { key: 'stranded lights', share }, change }
+}
+
+/** In the order they are said. */
+const rules: readonly Rule[] = [
+  flat,
+  glint,
+  greenShade,
+  yellowDark,
+  saturatedLights,
+  chalky,
+  uneven,
+  strandedLights,
+]
 
 /**
- * What a practised eye would say about a ladder, from its numbers; thresholds are common practice, no
- * source. Steps dark to light, the base among them.
+ * What a practised eye would say about a ladder, from its numbers; thresholds are common practice, no source.
+ * @param steps dark to light, the base among them.
+ * @example judgeLadder(judged, plainMood)
  */
 export function judgeLadder(steps: readonly JudgedStep[], mood: Mood): LadderJudgement[] {
   const baseAt = steps.findIndex(({ key }) => key === 'base')
   const base = steps[baseAt]?.painted
   if (!base || steps.length < 2) return []
-  const found: LadderJudgement[] = []
-  const say = (key: string, words: string, mendWords: string, change: Mend): void => {
-    found.push({ key, words, mend: { words: mendWords, change } })
-  }
   const gaps = steps.slice(1).map(({ painted }, i) => deltaE00(steps[i]!.painted, painted))
-  const mean = gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length
-  const first = steps[0]!.painted
-  const top = steps.at(-1)!
-  const seen = mood.seenFrom ?? usual.seenFrom
-  const wanted = READ_L * overstatement(mood.sizeMm ?? usual.sizeMm, seen)
-  const range = top.painted.L - first.L
-  if (range < wanted && mood.contrast < 1.6)
-    say(
-      'flat',
-      `Too flat ${distances[seen].name}: ${range.toFixed(0)} of lightness from dark to light, ${wanted.toFixed(0)} would read.`,
-      'more contrast',
-      { contrast: Math.min(1.6, Math.round(mood.contrast * (wanted / range) * 50 + 0.5) / 50) },
-    )
-  const lastGap = gaps.at(-1)!
-  if (lastGap > 1.4 * mean)
-    say(
-      'glint',
-      `The gap from ${steps.at(-2)!.name} to ${top.name} is ${lastGap.toFixed(1)}, the others are ${mean.toFixed(1)}: the glint stands alone.`,
-      'bring it nearer',
-      {
-        moved: {
-          key: top.key,
-          by: { L: (steps.at(-2)!.painted.L - top.painted.L) * (1 - mean / lastGap), a: 0, b: 0 },
-        },
-      },
-    )
-  if (warm(base)) {
-    const green = steps
-      .slice(0, baseAt)
-      .find(({ painted }) => chromaOf(painted) > 4 && hueApart(hueOf(painted), hueOf(base)) > 22)
-    if (green)
-      say(
-        'green shade',
-        `${green.name} drifts to green: its hue lies ${hueApart(hueOf(green.painted), hueOf(base)).toFixed(0)}° beyond the base.`,
-        'turn shadows to violet',
-        { shadow: 'violet', turn: Math.min(1, Math.abs(mood.turn) + 0.3) },
-      )
-    // Dark skin leans red; when it leans yellow it starts to read green.
-    if (base.L < 45 && hueOf(base) > 62)
-      say(
-        'yellow dark',
-        `Dark skin that leans yellow reads green: the base has a hue of ${hueOf(base).toFixed(0)}°.`,
-        'a redder base',
-        { moved: { key: 'base', by: { L: 0, a: 2.5, b: -2.5 } } },
-      )
+  const look: Look = {
+    mood,
+    steps,
+    base,
+    shades: steps.slice(0, baseAt),
+    lights: steps.slice(baseAt + 1),
+    gaps,
+    mean: gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length,
   }
-  const lights = steps.slice(baseAt + 1)
-  const strong = lights.find(({ painted }) => chromaOf(painted) > chromaOf(base) + 4)
-  if (strong && base.L > 58)
-    say(
-      'saturated lights',
-      `${strong.name} is more saturated (${chromaOf(strong.painted).toFixed(0)}) than this pale base (${chromaOf(base).toFixed(0)}).`,
-      'lights toward white',
-      { light: 'white', lift: Math.min(1, (mood.lift ?? usual.lift) + 0.2) },
-    )
-  const light = lights.find(({ painted }) => painted.L < 88)
-  const chalky =
-    light && warm(base) && chromaOf(light.painted) < 0.55 * chromaOf(base) ? light : undefined
-  if (chalky)
-    say(
-      'chalky',
-      `${chalky.name} is chalky: ${chromaOf(chalky.painted).toFixed(0)} of chroma is left of ${chromaOf(base).toFixed(0)}.`,
-      'lights from pale flesh, less sheen',
-      { light: 'flesh', lift: 0.7, sheen: Math.min(mood.sheen, 0.2) },
-    )
-  const spread = (Math.max(...gaps) - Math.min(...gaps)) / mean
-  if (spread > 0.35 && !found.some(({ key }) => key === 'glint'))
-    say(
-      'uneven',
-      `Steps are uneven: gaps from ${Math.min(...gaps).toFixed(1)} to ${Math.max(...gaps).toFixed(1)}.`,
-      'allow more drops',
-      { maxDrops: 24 },
-    )
-  const lightShare = lights.reduce((sum, step) => sum + step.share, 0)
-  if (base.L < 40 && lightShare > 0.3)
-    say(
-      'stranded lights',
-      `Lights take ${(100 * lightShare).toFixed(0)}% of dark skin and make a paler person of it.`,
-      'less contrast',
-      { contrast: Math.max(0.4, mood.contrast - 0.2) },
-    )
-  return found
+  return rules.flatMap((rule) => rule(look) ?? [])
 }

@@ -135,19 +135,18 @@ describe('judgement (thresholds: common practice, no source)', () => {
   const steps = (labs: [number, number, number][], shares?: number[]) =>
     labs.map(([L, a, b], i) => ({
       key: (['shade', 'base', 'light'] as const)[i]!,
-      name: ['Shade', 'Base', 'Light'][i]!,
       painted: { L, a, b },
       share: shares?.[i] ?? 1 / 3,
     }))
   const said = (labs: [number, number, number][], change: Partial<Mood> = {}, shares?: number[]) =>
     judgeLadder(steps(labs, shares), { ...plainMood, steps: 3, ...change })
-  const keys = (...asked: Parameters<typeof said>) => said(...asked).map(({ key }) => key)
+  const keys = (...asked: Parameters<typeof said>) => said(...asked).map(({ fault }) => fault.key)
 
   it('says what is wrong with its number, and the mend mends it', () => {
     expect(keys([[30, 12, 12], [52, 15, 17], [74, 14, 18]])).toEqual([]) // prettier-ignore
     const flat = said([[45, 13, 15], [52, 15, 17], [60, 15, 18]]) // prettier-ignore
-    expect(flat[0]!.key).toBe('flat')
-    expect(flat[0]!.mend.change.contrast).toBeGreaterThan(1)
+    expect(flat[0]!.fault.key).toBe('flat')
+    expect(flat[0]!.change.contrast).toBeGreaterThan(1)
     expect(keys([[30, 2, 14], [52, 15, 17], [74, 14, 18]])).toContain('green shade') // prettier-ignore
     expect(keys([[40, 14, 15], [68, 12, 16], [88, 20, 24]])).toContain('saturated lights') // prettier-ignore
     expect(keys([[30, 12, 12], [52, 15, 17], [76, 4, 6]])).toContain('chalky') // prettier-ignore
@@ -157,7 +156,7 @@ describe('judgement (thresholds: common practice, no source)', () => {
     expect(keys([[15, 8, 6], [34, 14, 15], [55, 14, 16]])).not.toContain('yellow dark') // prettier-ignore
     // T19: lights on dark skin are sparing.
     const wide = said([[12, 7, 6], [34, 14, 15], [60, 14, 16]], {}, [0.2, 0.3, 0.5]) // prettier-ignore
-    expect(wide.map(({ key }) => key)).toContain('stranded lights')
+    expect(wide.map(({ fault }) => fault.key)).toContain('stranded lights')
     expect(hueOf({ L: 0, a: 0, b: 1 })).toBeCloseTo(90, 9)
   })
 })

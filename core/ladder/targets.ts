@@ -51,6 +51,7 @@ function movedColour(from: Lab, by: { L: number; a: number; b: number }): Spectr
  * (docs/optics.md), spaced evenly for the eye, with its share of the skin as the form has it. The base
  * step is the base itself. Lab under D65, 2°.
  * @throws RangeError for a base that is no reflectance or a setting out of range.
+ * @example ladderTargets(base, plainMood).length // 7
  */
 export function ladderTargets(base: Spectrum, mood: Mood, options: TargetOptions = {}): Target[] {
   checkSpectrum(base, 'base', 0, 1)

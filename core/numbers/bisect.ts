@@ -1,6 +1,6 @@
 /** How an interval is cut: half-way, or at its geometric mean where it spans powers of ten. */
 export type Middle = (low: number, high: number) => number
-export const halfWay: Middle = (low, high) => (low + high) / 2
+const halfWay: Middle = (low, high) => (low + high) / 2
 export const geometric: Middle = (low, high) => Math.sqrt(low * high)
 
 /**

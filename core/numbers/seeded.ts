@@ -1,4 +1,7 @@
-/** Repeatable numbers in 0–1 (mulberry32, public domain). */
+/**
+ * Repeatable numbers in 0–1 (mulberry32, public domain).
+ * @example seeded(1)() < 1 // true
+ */
 export function seeded(seed: number): () => number {
   let state = seed | 0
   return () => {
@@ -9,6 +12,9 @@ export function seeded(seed: number): () => number {
   }
 }
 
-/** Standard normal numbers from uniform ones (Box & Muller 1958, doi:10.1214/aoms/1177706645). */
+/**
+ * Standard normal numbers from uniform ones (Box & Muller 1958, doi:10.1214/aoms/1177706645).
+ * @example normals(seeded(1))()
+ */
 export const normals = (random: () => number) => (): number =>
   Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())

@@ -24,7 +24,10 @@ export const works: readonly Work[] = ['spraying', 'sanding', 'brush in the mout
 /** Pigments that are never made into dust or mist, and those kept away from the mouth above all. */
 const NEVER_DUST: readonly HazardKey[] = ['cadmium', 'cobalt', 'chromium', 'lead', 'nickel']
 
-/** The usual caution for a kind of work with a paint; common practice, no source. */
+/**
+ * The usual caution for a kind of work with a paint; common practice, no source.
+ * @example cautionFor('spraying', ['cadmium'])
+ */
 export function cautionFor(
   work: Work,
   hazards: readonly HazardKey[],

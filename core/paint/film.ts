@@ -42,7 +42,7 @@ export function filmInside(K: number, S: number, thicknessMm: number, backing: n
  * stack by calling again. A film of no thickness gives back what is under it. A backing brighter
  * than 0.96, the limit under a paint surface, counts as 0.96.
  * @throws RangeError when the thickness is negative or not a number, or `over` is not 36 values 0–1.
- * @example filmReflectance(glaze, { thicknessUm: 2, over: opaqueReflectance(base) })
+ * @example filmReflectance(ochre, { thicknessUm: 2, over: base })
  */
 export function filmReflectance(mixture: Mixture, film: Film): Spectrum {
   const { thicknessUm, over } = film

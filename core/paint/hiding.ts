@@ -11,7 +11,10 @@ const BLACK = flatSpectrum(0)
 /** The white of a hiding chart, Y = 80 (ASTM D2805). */
 const CHART_WHITE = flatSpectrum(0.8)
 
-/** Luminance over black divided by luminance over chart white, 0–1 (ASTM D2805, C₀.₈₀). */
+/**
+ * Luminance over black divided by luminance over chart white, 0–1 (ASTM D2805, C₀.₈₀).
+ * @example contrastRatio(ochre, 1000) // 1
+ */
 export function contrastRatio(mixture: Mixture, thicknessUm: number): number {
   const [, dark] = xyzOf(filmReflectance(mixture, { thicknessUm, over: BLACK }))
   const [, light] = xyzOf(filmReflectance(mixture, { thicknessUm, over: CHART_WHITE }))
@@ -22,6 +25,7 @@ export function contrastRatio(mixture: Mixture, thicknessUm: number): number {
 /**
  * How many coats until the contrast ratio is reached; Infinity beyond `most`.
  * @param coatUm dry thickness of one coat, µm.
+ * @example coatsToHide(ochre, 10)
  */
 export function coatsToHide(
   mixture: Mixture,
@@ -36,7 +40,10 @@ export function coatsToHide(
     .high
 }
 
-/** Least contrast ratio of a 10 µm coat for each class; common practice, no source. */
+/**
+ * Least contrast ratio of a 10 µm coat for each class; common practice, no source.
+ * @example opacityOf(oxide) // "opaque"
+ */
 export function opacityOf(mixture: Mixture): OpacityClass {
   const hides = contrastRatio(mixture, 10)
   return hides > 0.4

@@ -36,6 +36,7 @@ export function mixPaints(parts: readonly Part[]): Mixture {
 /**
  * The same paint thinned: K and S fall with 1/(1 + parts of thinner), whether water lowers the
  * film or medium lowers the pigment in it.
+ * @example thin(ochre, 1).K[0] / ochre.K[0] // 0.5
  */
 export function thin(mixture: Mixture, partsOfThinner: number): Mixture {
   if (!(partsOfThinner >= 0 && Number.isFinite(partsOfThinner)))

@@ -16,6 +16,7 @@ const TRACE = 1e-150
  * Colours of many mixes from the same paints: everything is laid out once, band by band so that the
  * loops walk straight through memory, then a mix costs one pass. Same model as
  * `labOf(opaqueReflectance(mixPaints(…)))`, without the objects.
+ * @example new MixEvaluator([white, ochre]).writeLab([0, 1], [3, 1], 2, new Float64Array(3), 0)
  */
 export class MixEvaluator {
   /** Per paint K, S of the first band, K, S of the second … */

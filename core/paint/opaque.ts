@@ -16,6 +16,7 @@ export function infiniteReflectance(K: number, S: number): number {
 /**
  * What an instrument measures on an opaque coat, 36 values 0–1, specular excluded.
  * @param finish the varnish; `gloss` when not given.
+ * @example labOf(opaqueReflectance(ochre)).L
  */
 export function opaqueReflectance(mixture: Mixture, finish: Finish = 'gloss'): Spectrum {
   const { K, S } = mixture

@@ -44,7 +44,10 @@ export function familyOf(paint: Mixture, white: Mixture): HueFamily {
   return 'violet'
 }
 
-/** Paints as they lie on a palette, with their families: by family, within it from light to dark. */
+/**
+ * Paints as they lie on a palette, with their families: by family, within it from light to dark.
+ * @example paletteOrder([ochre, umber], white)[0].family
+ */
 export function paletteOrder(
   paints: readonly Paint[],
   white: Mixture,

@@ -8,8 +8,8 @@ export interface Mixture {
 }
 
 export type OpacityClass = 'opaque' | 'semi-opaque' | 'semi-transparent' | 'transparent'
-export type DensityClass = 'light' | 'medium' | 'heavy'
-export type Origin = 'modelled from memory' | 'mixed' | 'calibrated' | 'estimated'
+type DensityClass = 'light' | 'medium' | 'heavy'
+type Origin = 'modelled from memory' | 'mixed' | 'calibrated' | 'estimated'
 /** What a bottle is for; mediums, thinners and varnishes take no part in mixes of colour. */
 export type PaintKind = 'paint' | 'translucent' | 'ink' | 'medium' | 'thinner' | 'varnish'
 

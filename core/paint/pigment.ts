@@ -3,21 +3,21 @@ import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from './paint'
 
 /** A step in absorption: full below `nm`, gone above it, over about `width` nm. */
-export interface Edge {
+interface Edge {
   nm: number
   width: number
   K: number
 }
 
 /** An absorption band, a Gaussian of standard deviation `width` nm and height K. */
-export interface Band {
+interface Band {
   nm: number
   width: number
   K: number
 }
 
 /** The physical features a pigment's curves are made of. K and S in mm⁻¹. */
-export interface Features {
+interface Features {
   edges?: Edge[]
   bands?: Band[]
   /** Absorption everywhere. */
@@ -32,7 +32,7 @@ export interface PigmentSpec extends Omit<Paint, 'K' | 'S' | 'origin'> {
   features: Features
 }
 
-export function absorption({ edges = [], bands = [], floorK }: Features): Spectrum {
+function absorption({ edges = [], bands = [], floorK }: Features): Spectrum {
   return spectrumOf((nm) => {
     let k = floorK
     for (const edge of edges) k += edge.K / (1 + Math.exp((nm - edge.nm) / (edge.width / 4)))
@@ -41,7 +41,7 @@ export function absorption({ edges = [], bands = [], floorK }: Features): Spectr
   })
 }
 
-export const scattering = ({ S, falls }: Features): Spectrum =>
+const scattering = ({ S, falls }: Features): Spectrum =>
   spectrumOf((nm) => S * (nm / 550) ** -falls)
 
 /**

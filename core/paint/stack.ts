@@ -8,7 +8,10 @@ export interface Coating {
   thicknessUm: number
 }
 
-/** What any number of coats, first to last, make of a ground; measured reflectance in and out. */
+/**
+ * What any number of coats, first to last, make of a ground; measured reflectance in and out.
+ * @example stackReflectance(flatSpectrum(0.02), [{ mixture: ochre, thicknessUm: 20 }])[0]
+ */
 export const stackReflectance = (ground: Spectrum, coats: readonly Coating[]): Spectrum =>
   coats.reduce(
     (over, { mixture, thicknessUm }) => filmReflectance(mixture, { thicknessUm, over }),

@@ -13,7 +13,7 @@ export type Finish = (typeof finishes)[number]
  * Share of k1 that scatters into the eye instead of leaving in the mirror direction; from memory.
  * Instruments that exclude the specular part see what `gloss` gives.
  */
-export const glare: Record<Finish, number> = { gloss: 0, satin: 0.25, matt: 0.7 }
+const glare: Record<Finish, number> = { gloss: 0, satin: 0.25, matt: 0.7 }
 
 /** Reflectance seen outside, from the reflectance inside the film. */
 export const outside = (inside: number, finish: Finish = 'gloss'): number =>

@@ -18,6 +18,7 @@ interface Found extends Candidate {
  * The closest whole-drop recipes by trying every one, in double precision: the reference that the search
  * with bounds is held against. Ties go to fewer paints, then fewer drops, then the order of the box.
  * @throws RangeError for limits out of range or an empty box; TypeError for a target under another white.
+ * @example exhaustiveRecipes({ target: flesh, paints: box, maxPaints: 2, maxDrops: 6 })[0].deltaE00
  */
 export function exhaustiveRecipes(request: RecipeRequest): Recipe[] {
   const { paints, limit = 1 } = request

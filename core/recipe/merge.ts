@@ -23,7 +23,7 @@ export const earlierPlaced = (one: Omit<Placed, keyof Candidate>, other: typeof 
  * fewer paints, then fewer drops, then the order of the box.
  * @param box the paints searched, in their order; recipes may hold copies of them, known by id.
  * @throws RangeError for a recipe with a paint that is not in the box.
- * @example mergeRecipes([findRecipes(one), findRecipes(other)], paints, 5)
+ * @example mergeRecipes([found.slice(5), found.slice(0, 5)], paints, 1)[0] === found[0] // true
  */
 export function mergeRecipes(
   lists: readonly (readonly Recipe[])[],

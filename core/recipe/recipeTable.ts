@@ -18,7 +18,10 @@ const times = (n: number, k: number): number => {
   return product
 }
 
-/** How many recipes an enumeration goes through, those with common divisors counted in. */
+/**
+ * How many recipes an enumeration goes through, those with common divisors counted in.
+ * @example countRecipes(2, { maxPaints: 2, maxDrops: 3 }) // 9
+ */
 export function countRecipes(paints: number, { maxPaints, maxDrops }: Limits): number {
   let sum = 0
   for (let n = 1; n <= Math.min(maxPaints, paints); n++)
@@ -29,6 +32,7 @@ export function countRecipes(paints: number, { maxPaints, maxDrops }: Limits): n
 /**
  * All recipes of a box with their colours, sorted by lightness, so that one build answers any number
  * of targets exactly. About 40 bytes a recipe.
+ * @example new RecipeTable(box, { maxPaints: 2, maxDrops: 6 }).nearest(flesh)[0].deltaE00
  */
 export class RecipeTable {
   private readonly lab: Float64Array

@@ -9,7 +9,7 @@ const EACH = 3
 /**
  * Searches for recipes beside the best: with fewer paints, half the drops, no hazards, or none of its coloured paints.
  * What the painter wishes for holds in every one; a kind that leaves nothing to mix from is left out.
- * @example variantRequests(request, best).flatMap((one) => wishedSearch(one).step(until, now).best)
+ * @example variantRequests(wished, found[0]).flatMap((one) => wishedSearch(one).step(until, now).best)
  */
 export function variantRequests(request: WishedRequest, best: Recipe): WishedRequest[] {
   const { constraints, maxDrops } = request

@@ -25,7 +25,10 @@ export interface WishedRequest extends Limits {
   constraints: Constraints
 }
 
-/** The box as it is searched, and the test that its mixes have to pass. */
+/**
+ * The box as it is searched, and the test that its mixes have to pass.
+ * @example boxOf(wished).paints.length // 6
+ */
 export const boxOf = ({ paints, white, touches, constraints }: WishedRequest): Constrained =>
   constrained(touches ? withTouches(paints, white) : paints, constraints)
 
@@ -33,7 +36,7 @@ export const boxOf = ({ paints, white, touches, constraints }: WishedRequest): C
  * The exact search for a request with wishes; one of several that share it when `share` is given.
  * @throws RangeError for a required paint that is not in the box, an empty box or limits out of range; TypeError for
  * a curve or other lights wanted of a target that is only a colour.
- * @example wishedSearch(request).step(performance.now() + 25, () => performance.now()).best
+ * @example wishedSearch(wished).step(performance.now() + 25, () => performance.now()).best
  */
 export function wishedSearch(
   asked: WishedRequest,

@@ -36,6 +36,7 @@ const STARTS = [0.006, 0.025, 0.09, 0.3].map((melanin) => [
  * A weak pull holds what the colours do not tell to common values.
  * @param tones Lab, D65, 2°.
  * @throws RangeError when there is no tone.
+ * @example fitSkin([toneLab(tone)]).off < 0.5 // true
  */
 export function fitSkin(tones: readonly Lab[], anchor = Math.floor(tones.length / 2)): FittedSkin {
   const main = tones[anchor]
@@ -64,7 +65,10 @@ export function fitSkin(tones: readonly Lab[], anchor = Math.floor(tones.length 
 /** Further off than this the model is no longer believed to be the reason: its own error is ±3. */
 const BELIEVED = 4
 
-/** Skin where a skin explains the tones, else a hide of the anchor's colour. Says how far off it is. */
+/**
+ * Skin where a skin explains the tones, else a hide of the anchor's colour. Says how far off it is.
+ * @example fitTone([{ L: 50, a: -30, b: 30 }]).tone.kind // "hide"
+ */
 export function fitTone(
   tones: readonly Lab[],
   anchor = Math.floor(tones.length / 2),
@@ -88,6 +92,7 @@ export interface PictureFit {
 /**
  * The same for tones found in a picture: the one that covers most of it is taken as seen in full light.
  * @throws RangeError when there is no tone.
+ * @example fitPicture([{ lab: flesh, share: 1 }]).tone.kind
  */
 export function fitPicture(tones: readonly { lab: Lab; share: number }[]): PictureFit {
   const anchor = tones.reduce((best, one, i) => (one.share > tones[best]!.share ? i : best), 0)

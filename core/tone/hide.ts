@@ -1,4 +1,3 @@
-import { labOf } from '../colour/lab'
 import { smoothestReflectance } from '../colour/smoothest'
 import { BANDS } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
@@ -83,6 +82,7 @@ function check(hide: Hide): void {
  * Reflectance of a hide, 36 values 0–1: the smoothest curve of its base colour is taken as an opaque
  * scatterer with that K/S; blood and bile add absorption, pallor takes the pigment back.
  * @throws RangeError when no surface has the base colour or a field is out of range.
+ * @example labOf(hideReflectance({ lab: { L: 40, a: -10, b: 20 } })).L // 40
  */
 export function hideReflectance(hide: Hide): Spectrum {
   check(hide)
@@ -109,6 +109,3 @@ export function shifted(hide: Hide, by: number): Hide {
   const chroma = Math.min(1, Math.sqrt(Math.max(0, keep)))
   return { ...hide, lab: { L, a: hide.lab.a * chroma, b: hide.lab.b * chroma } }
 }
-
-/** Colour of a hide as it stands, D65, 2°. */
-export const hideLab = (hide: Hide) => labOf(hideReflectance(hide))

@@ -11,6 +11,7 @@ export interface Apart {
   deltaE00: number
 }
 
+/** @example apartFrom(flesh, { ...flesh, L: 40 }).deltaE00 */
 export const apartFrom = (one: Lab, other: Lab): Apart => ({
   lightness: one.L - other.L,
   hue: ((hueOf(one) - hueOf(other) + 540) % 360) - 180,
@@ -28,6 +29,7 @@ const MOST_HUE = 60
  * Moves a colour in lightness and hue, no more than needed, until it stands apart from all others (T27).
  * @param allowed refuses colours that no surface or no mix of the box has.
  * @returns the moved colour; the one that stands furthest apart when none stands far enough.
+ * @example setApart(flesh, [flesh]).L
  */
 export function setApart(
   lab: Lab,

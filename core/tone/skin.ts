@@ -62,7 +62,7 @@ export const PATHS = [
   [2.3, 0.25],
 ] as const
 /** Skin surface, index 1.4: Saunderson's k1 and k2 for that index (Fresnel and its diffuse mean). */
-export const SKIN_K1 = 0.028
+const SKIN_K1 = 0.028
 const SKIN_K2 = 0.5
 
 /** Parameters held within their limits, for changes that may run past them. */
@@ -133,7 +133,7 @@ export const throughSurface = (inside: number): number =>
  * endless dermis with blood, by Kubelka–Munk with effective constants (docs/optics.md).
  * Expect ±3 ΔE00 against real skin.
  * @throws RangeError naming the parameter that is out of range.
- * @example labOf(skinReflectance({ melanin: 0.02, blood: 0.02, oxygenation: 0.75 })).L // about 65
+ * @example labOf(skinReflectance({ melanin: 0.02, blood: 0.02, oxygenation: 0.75 })).L // about 62
  */
 export function skinReflectance(skin: Skin): Spectrum {
   checkSkin(skin)

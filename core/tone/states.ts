@@ -48,6 +48,7 @@ const changes: Record<StateName, Change> = {
  * @param strength 0 leaves the skin as it is, 1 is the full state; factors go by their power, so
  *   half a state twice is the whole.
  * @throws RangeError when the strength is not within 0–1.
+ * @example inState(skin, 'dead').oxygenation < skin.oxygenation // true
  */
 export function inState(skin: Skin, state: StateName, strength = 1): Skin {
   if (!(strength >= 0 && strength <= 1))

@@ -32,6 +32,7 @@ export const skinOf = ({ state, strength, kind, ...skin }: SkinTone): Skin =>
 /**
  * Reflectance of a tone, 36 values 0–1; computed once a tone and shared, so only to be read.
  * @throws RangeError when a skin parameter is out of range or no surface has the hide's colour.
+ * @example labOf(baseReflectance(tone)).L
  */
 export const baseReflectance = remembered((tone: Tone): Spectrum =>
   tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone),
@@ -44,7 +45,10 @@ export interface ZoneTone {
   reflectance: Spectrum
 }
 
-/** Every place of a tone, computed by the same model as the base. */
+/**
+ * Every place of a tone, computed by the same model as the base.
+ * @example zonesOf(tone).map(({ key }) => key)
+ */
 export function zonesOf(tone: Tone): ZoneTone[] {
   if (tone.kind === 'hide')
     return hideZones.map(({ key, name, at }) => ({
@@ -60,5 +64,8 @@ export function zonesOf(tone: Tone): ZoneTone[] {
   }))
 }
 
-/** Colour of a tone's base, D65, 2°. */
+/**
+ * Colour of a tone's base, D65, 2°.
+ * @example toneLab(tone).L
+ */
 export const toneLab = (tone: Tone) => labOf(baseReflectance(tone))

@@ -18,6 +18,9 @@ export type TypologyClass = (typeof typologyClasses)[number]['name']
  */
 export const typologyAngle = ({ L, b }: Lab): number => (Math.atan2(L - 50, b) * 180) / Math.PI
 
-/** The class an angle falls in, by the limits published with it. */
+/**
+ * The class an angle falls in, by the limits published with it.
+ * @example typologyOf({ L: 60, a: 15, b: 18 }).name
+ */
 export const typologyOf = (lab: Lab): TypologyClass =>
   typologyClasses.find(({ above }) => typologyAngle(lab) > above)!.name

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   calibratePaint,
   deltaE00,
+  drawdownCard,
   estimatePaint,
   flatSpectrum,
   labOf,
@@ -11,7 +12,7 @@ import {
 } from '../../core'
 import type { Paint } from '../../core'
 import { hiddenPaints } from './hiddenPaints'
-import { CARD, Instrument } from './instrument'
+import { Instrument } from './instrument'
 import { seeded } from '../../core/numbers/seeded'
 
 /** Calibrating from the simulated reader: how far unseen mixes are off, and whether the band says so. */
@@ -47,7 +48,7 @@ for (let seed = 1; seed <= SEEDS; seed++) {
         (['black', 'white'] as const).map((over) => ({
           kind: 'film' as const,
           thicknessUm: FILM_UM,
-          over: flatSpectrum(CARD[over]),
+          over: flatSpectrum(drawdownCard[over]),
           reflectance: reader.measure({ kind: 'film', paint: id, thicknessUm: FILM_UM, over }),
         })),
       ),

@@ -1,4 +1,5 @@
 import {
+  drawdownCard,
   filmReflectance,
   flatSpectrum,
   mixPaints,
@@ -6,31 +7,23 @@ import {
   opaqueReflectance,
   seeded,
 } from '../../core'
-import type { Paint, Spectrum } from '../../core'
+import type { Paint, ReaderSample, ReaderTrouble, Spectrum } from '../../core'
 
-/** What can lie under the reader; paints by id, shares and drops as told by the painter. */
-export type Sample =
-  | { kind: 'masstone'; paint: string }
-  | { kind: 'tint'; paint: string; white: string; share: number }
-  | { kind: 'film'; paint: string; thicknessUm: number; over: 'black' | 'white' }
-  | { kind: 'mix'; parts: { paint: string; drops: number }[] }
-
-export type ReaderTrouble = 'uncalibrated' | 'unknown-paint' | 'out-of-range'
+/** Why this reader does not read, by the words of the contract. */
+type InstrumentTrouble = Extract<ReaderTrouble, 'uncalibrated' | 'unknown-paint' | 'out-of-range'>
 
 export class ReaderError extends Error {
   constructor(
-    readonly trouble: ReaderTrouble,
+    readonly trouble: InstrumentTrouble,
     message: string,
   ) {
     super(message)
   }
 }
 
-/** Reflectance of the card's black and white, as the reader would say. */
-export const CARD = { black: 0.02, white: 0.85 }
 /** The white calibration lasts so many readings and so long. */
 export const READINGS_A_CALIBRATION = 60
-export const CALIBRATION_MS = 30 * 60 * 1000
+const CALIBRATION_MS = 30 * 60 * 1000
 
 /** A hand-held spectrophotometer that is not there: seeded paints, seeded noise of about 0.2 ΔE00. */
 export class Instrument {
@@ -58,7 +51,7 @@ export class Instrument {
   }
 
   /** @throws ReaderError when the white calibration is due or the sample cannot be read. */
-  measure(sample: Sample): Spectrum {
+  measure(sample: ReaderSample): Spectrum {
     if (!this.calibrated)
       throw new ReaderError('uncalibrated', 'the reader wants its white tile before it reads on')
     const truth = this.truth(sample)
@@ -74,7 +67,7 @@ export class Instrument {
   }
 
   /** What a perfect reader would say. */
-  truth(sample: Sample): Spectrum {
+  truth(sample: ReaderSample): Spectrum {
     const within = (name: string, value: number, least: number, most: number): void => {
       if (!(value >= least && value <= most))
         throw new ReaderError('out-of-range', `${name} is ${value}; allowed is ${least} to ${most}`)
@@ -84,7 +77,7 @@ export class Instrument {
       within('thicknessUm', sample.thicknessUm, 0.1, 500)
       return filmReflectance(this.paint(sample.paint), {
         thicknessUm: sample.thicknessUm,
-        over: flatSpectrum(CARD[sample.over]),
+        over: flatSpectrum(drawdownCard[sample.over]),
       })
     }
     const parts =

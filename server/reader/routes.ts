@@ -1,29 +1,11 @@
 import express, { Router } from 'express'
 import type { Response } from 'express'
 import * as v from 'valibot'
-import { formatCgats } from '../../core'
-import type { Measurement } from '../../core'
+import { formatCgats, sampleSchema } from '../../core'
+import type { Measurement, ReaderSample } from '../../core'
 import { Instrument, ReaderError } from './instrument'
-import type { Sample } from './instrument'
 
-const id = v.pipe(v.string(), v.maxLength(80))
-const amount = v.pipe(v.number(), v.finite())
-const sampleSchema: v.GenericSchema<unknown, Sample> = v.variant('kind', [
-  v.object({ kind: v.literal('masstone'), paint: id }),
-  v.object({ kind: v.literal('tint'), paint: id, white: id, share: amount }),
-  v.object({
-    kind: v.literal('film'),
-    paint: id,
-    thicknessUm: amount,
-    over: v.picklist(['black', 'white']),
-  }),
-  v.object({
-    kind: v.literal('mix'),
-    parts: v.pipe(v.array(v.object({ paint: id, drops: amount })), v.maxLength(20)),
-  }),
-])
-
-const nameOf = (sample: Sample): string =>
+const nameOf = (sample: ReaderSample): string =>
   sample.kind === 'mix'
     ? sample.parts.map(({ paint, drops }) => `${drops} ${paint}`).join(' + ')
     : `${sample.paint} ${sample.kind}`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { polygonContains } from 'd3'
 import { computed, ref, watch } from 'vue'
 import type { Point } from '../../workers/pictureWorker'
+import { withDisc, withPolygon } from './mask'
 import type { OpenPicture, PictureTool } from '../../stores/picture/openPicture'
 
 /**
@@ -63,29 +63,14 @@ const at = (event: PointerEvent): Point => {
   }
 }
 
-/** A new mask with a disc or polygon added. */
-function add(inside: (x: number, y: number) => boolean, [x0, y0, x1, y1]: number[]): void {
-  const { width, height } = size.value
-  const next = store.value.mask ? store.value.mask.slice() : new Uint8Array(width * height)
-  for (let y = Math.max(0, y0!); y <= Math.min(height - 1, y1!); y++)
-    for (let x = Math.max(0, x0!); x <= Math.min(width - 1, x1!); x++)
-      if (inside(x, y)) next[y * width + x] = 1
-  store.value.choose(next)
-}
-function dab({ x, y }: Point): void {
+function dab(at: Point): void {
   const r = Math.round((props.brush / 100) * Math.max(size.value.width, size.value.height))
-  add((px, py) => (px - x) ** 2 + (py - y) ** 2 <= r * r, [x - r, y - r, x + r, y + r])
+  store.value.choose(withDisc(store.value.mask, size.value, at, r))
 }
 function closeLasso(): void {
-  const points = lasso.value.map(({ x, y }) => [x, y] as [number, number])
+  const points = lasso.value
   lasso.value = []
-  if (points.length < 3) return
-  const xs = points.map(([x]) => x)
-  const ys = points.map(([, y]) => y)
-  add(
-    (x, y) => polygonContains(points, [x, y]),
-    [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)],
-  )
+  if (points.length >= 3) store.value.choose(withPolygon(store.value.mask, size.value, points))
 }
 function act(point: Point, dragging = false): void {
   if (props.tool === 'brush') dab(point)

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
 import { habitsFrom, moveKey, mostOf, remainingMoves, runSheet, zonesOf } from '../../../core'
 import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
-import { mixWords, placeWords } from '../../words/coats'
+import { moveWords } from '../../words/moves'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -58,10 +58,7 @@ export const useBench = defineStore('bench', () => {
       runSheet(figure, {
         slower: state.value.slower,
         drying: habits.value.drying,
-        wordsOf: ({ mix, place }) => ({
-          mix: mixWords(mix, nameOf),
-          place: placeWords(place ?? 'all', coats.zones),
-        }),
+        wordsOf: (move) => moveWords(move, coats.zones, nameOf),
       }),
     ),
   )

@@ -1,4 +1,5 @@
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
+import type { MixingNote } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -13,7 +14,7 @@ interface Found {
   mixes: FoundMix[]
   from: number
   proved: boolean
-  note?: string
+  note?: MixingNote
 }
 
 /**
@@ -46,12 +47,12 @@ export function useMixSearch<Job extends LadderJob>(
   /** False while a large box was searched for a moment only. */
   const proved = ref(true)
   /** What is to be known of the way the ladder is mixed. */
-  const note = ref('')
+  const note = shallowRef<MixingNote>()
 
   const { busy, trouble, ask } = useAnswer<Job, void>(
     async (job, { newest }) => {
       const quick = await quickMixes(job, ({ mixes, from }) => take(mixes, from, job))
-      note.value = quick.note ?? ''
+      note.value = quick.note
       proved.value = quick.proved
       if (quick.proved) return
       // A large box: good drops stand already, now each step is proved in turn.

@@ -4,7 +4,7 @@ import { targetsOfFigure } from '../ladder/plan'
 import type { Summary } from '../../vault/summaries'
 
 /** So many figures of a commission show their ladders on the shelf. */
-export const STRIPS = 16
+const STRIPS = 16
 
 const strips = new WeakMap<Figure, string[]>()
 

@@ -2,14 +2,14 @@
 import { storeToRefs } from 'pinia'
 import { computed, toRaw, watch } from 'vue'
 import {
-  accentOn,
+  baseReflectance,
   distances,
   labOf,
   readsAt,
   smallLadders,
-  usual,
-  zonesOf,
+  tooMuchOn,
   toneLab,
+  usual,
 } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import FigureRail from '../../parts/FigureRail.vue'
@@ -67,15 +67,11 @@ function warningFor(accent: AccentReply): string {
     .map((figure) => ({ figure, lab: toneLab(figure.tone) }))
     .filter(({ figure }) => figure.id !== store.figure.id)
     .sort((one, other) => other.lab.L - one.lab.L)[0]
-  if (!pale || accent.passes === 0) return ''
-  const whole = {
-    ...accent,
-    parts: withPaints(accent.parts),
-  }
-  const base = zonesOf(pale.figure.tone)[0]!.reflectance
-  const { shift } = accentOn(whole, base)
-  return shift > 1.5 * accent.shift && shift > 4
-    ? `On ${pale.figure.name.split(',')[0]} the same glaze moves ${shift.toFixed(0)} instead of ${accent.shift.toFixed(0)}: thin it to ${Math.round((accent.ratio + 1) * (shift / accent.shift))} : 1 there, or break it with a touch of blue.`
+  if (!pale) return ''
+  const whole = { ...accent, parts: withPaints(accent.parts) }
+  const much = tooMuchOn(whole, baseReflectance(pale.figure.tone))
+  return much
+    ? `On ${pale.figure.name.split(',')[0]} the same glaze moves ${much.shift.toFixed(0)} instead of ${accent.shift.toFixed(0)}: thin it to ${much.ratio} : 1 there, or break it with a touch of blue.`
     : ''
 }
 const wordsOf = (key: string): string => smallLadders.find((one) => one.key === key)?.words ?? ''

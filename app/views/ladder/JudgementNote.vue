@@ -4,6 +4,7 @@ import { judgeLadder } from '../../../core'
 import type { Mend } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
+import { faultWords, mendWords } from '../../words/judgement'
 
 /** What a practised eye would say, each with the change that mends it. */
 const store = useProject()
@@ -11,12 +12,7 @@ const ladder = useLadder()
 const found = computed(() => {
   if (ladder.steps.some(({ painted }) => !painted)) return []
   return judgeLadder(
-    ladder.steps.map(({ key, name, painted, share }) => ({
-      key,
-      name,
-      painted: painted!,
-      share,
-    })),
+    ladder.steps.map(({ key, painted, share }) => ({ key, painted: painted!, share })),
     ladder.mood,
   )
 })
@@ -31,10 +27,10 @@ function mend({ moved, ...change }: Mend): void {
 
 <template>
   <section v-if="found.length" aria-label="Judgement" class="judged">
-    <p v-for="{ key, words, mend: cure } in found" :key="key">
-      {{ words }}
-      <button type="button" class="plain" @click="mend(cure.change)">
-        {{ cure.words[0]!.toUpperCase() + cure.words.slice(1) }}
+    <p v-for="{ fault, change } in found" :key="fault.key">
+      {{ faultWords(fault) }}
+      <button type="button" class="plain" @click="mend(change)">
+        {{ mendWords[fault.key] }}
       </button>
     </p>
   </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, toRaw } from 'vue'
-import { recordOf } from '../../../core'
+import { learntRecord } from '../../../core'
 import { allPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
@@ -32,13 +32,7 @@ function learn(): void {
 }
 /** Starter paints stay as they are; what was learnt becomes a paint of one's own beside them. */
 function take(): void {
-  const own = found.value!.paints.map(({ paint }) => {
-    const mine = paint.id.startsWith('my-')
-      ? paint
-      : { ...paint, id: `my-${paint.id}`, name: `my ${paint.name}` }
-    return { ...recordOf({ ...mine, origin: 'calibrated' }), origin: 'calibrated' as const }
-  })
-  store.addPaints(own)
+  store.addPaints(found.value!.paints.map(({ paint }) => learntRecord(paint)))
   taken.value = true
 }
 </script>

@@ -4,6 +4,7 @@ import type { Alternative, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import { paintOf } from '../../stores/paints'
+import { alternativeWords } from '../../words/alternatives'
 
 /** Recipes that really differ, each on the aim, with what speaks for it. */
 defineProps<{ list: readonly Alternative[]; aim: Lab }>()
@@ -17,13 +18,13 @@ const whole = ({ recipe }: Alternative): boolean =>
 
 <template>
   <ol class="list">
-    <li v-for="one in list" :key="one.words">
+    <li v-for="one in list" :key="one.kind">
       <span class="swatches">
         <ColourPatch :lab="one.recipe.lab" class="mix" />
         <ColourPatch :lab="aim" class="aim" />
       </span>
       <div>
-        <b>{{ one.words[0]!.toUpperCase() + one.words.slice(1) }}</b>
+        <b>{{ alternativeWords(one, list[0]!) }}</b>
         <span class="soft numbers" :title="`ΔE00 ${one.recipe.deltaE00.toFixed(2)}`">
           off {{ one.recipe.deltaE00.toFixed(1) }} · uneven drops ±{{ one.uneven.toFixed(1) }}
           <template v-if="one.underLamp !== undefined"

@@ -9,7 +9,7 @@ import {
   hueOf,
   labOfLch,
   reaches,
-  smoothestReflectance,
+  possibleLab,
   toneLab,
 } from '../../../core'
 import type { Gamut, HideField, HideTone, Lab, Paint } from '../../../core'
@@ -50,19 +50,6 @@ const labAt = (lightness: number, C: number, h: number): Lab => {
   const lab = labOfLch({ L: lightness, C, h })
   return { L: lab.L, a: lab.a, b: lab.b }
 }
-/** The nearest colour of less chroma that a surface can have. */
-function possible(lightness: number, C: number, h: number): Lab {
-  for (let less = C; less > 0; less -= 2)
-    try {
-      const lab = labAt(lightness, less, h)
-      smoothestReflectance(lab)
-      return lab
-    } catch {
-      // No surface has it; try with less chroma.
-    }
-  return labAt(lightness, 0, h)
-}
-
 interface Ask {
   paints: readonly Paint[]
   chroma: number
@@ -83,7 +70,13 @@ const place = computed<Place>(() => ({
 }))
 const move = ({ x, y }: Place): boolean =>
   set(
-    { lab: possible(HIDE_TOP_L + y * (HIDE_BOTTOM_L - HIDE_TOP_L), chroma.value, x * 359.99) },
+    {
+      lab: possibleLab({
+        L: HIDE_TOP_L + y * (HIDE_BOTTOM_L - HIDE_TOP_L),
+        C: chroma.value,
+        h: x * 359.99,
+      }),
+    },
     'pin',
   )
 const within = computed(() => !field.value || reaches(field.value.gamut, tone.value.lab))
@@ -141,7 +134,7 @@ const chromas = computed(() =>
         :step="0.5"
         :colours="chromas"
         :model-value="chroma"
-        @update:model-value="set({ lab: possible(L, $event, hue) }, 'chroma')"
+        @update:model-value="set({ lab: possibleLab({ L, C: $event, h: hue }) }, 'chroma')"
       />
       <HideSliders :tone="tone" @set="set" />
     </div>

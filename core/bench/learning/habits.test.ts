@@ -34,7 +34,7 @@ it('what was learnt of drying goes into the run sheet, by kind of coat', () => {
           ],
         },
       },
-      { drying, slower: 2, wordsOf: () => ({ mix: 'a mix', place: 'all over' }) },
+      { drying, slower: 2, wordsOf: ({ kind }) => kind },
     )
   expect(moves({ wash: 0.5 })[1]!.dryMin).toBe(Math.round(coatKinds.wash.minutes.dry * 0.5))
   expect(moves({})[1]!.dryMin).toBe(coatKinds.wash.minutes.dry * 2)

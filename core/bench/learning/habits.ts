@@ -34,7 +34,10 @@ function byKind<T>(
   )
 }
 
-/** How a painter thins, and how long coats take to dry here, from what was written down. */
+/**
+ * How a painter thins, and how long coats take to dry here, from what was written down.
+ * @example habitsFrom([], [{ kind: 'wash', reckonedMin: 20, tookMin: 10 }])
+ */
 export const habitsFrom = (
   log: readonly { kind?: CoatKind; thinner?: number }[],
   dried: readonly { kind: CoatKind; reckonedMin: number; tookMin: number }[],

@@ -18,7 +18,7 @@ export interface MixReading {
   reflectance: Spectrum
 }
 
-export interface LearntPaint {
+interface LearntPaint {
   paint: Paint
   /** Largest change of log K or log S over the bands. */
   change: number
@@ -182,6 +182,7 @@ function leftSpread(paint: Paint, normal: readonly Float64Array[], from: number)
  * shapes a paint, the prior being each paint's own uncertainty, so that one reading moves little and ten
  * agree. Readings held out in turn say whether it is worth taking over.
  * @throws RangeError for a reading of a paint that is not in the box, or no reading.
+ * @example learnPaints(readings, box).better
  */
 export function learnPaints(readings: readonly MixReading[], box: readonly Paint[]): Learnt {
   if (readings.length === 0) throw new RangeError('there is no reading to learn from')

@@ -10,7 +10,10 @@ export interface BenchProgress {
   timers: readonly (MoveRef & { endsAt: number })[]
 }
 
-/** What is still to be done, from now on: figures that dry, and puddles that are open. */
+/**
+ * What is still to be done, from now on: figures that dry, and puddles that are open.
+ * @example remainingMoves([moves], { done: [], timers: [] }, 0).chains.length // 1
+ */
 export function remainingMoves(
   chains: readonly (readonly BenchMove[])[],
   { done, timers }: BenchProgress,

@@ -40,6 +40,7 @@ function inTurn(request: ScheduleRequest, tails: readonly number[][]): Scheduled
  * its drying, and a puddle that has dried is mixed again. Found exactly while there are few moves;
  * beyond that a good order with a lower bound: all work with every puddle mixed once, or the longest figure.
  * @throws RangeError for a time that is negative or no number.
+ * @example schedule({ chains: [moves], mixMin: 3, puddleLifeMin: 90 }).totalMin
  */
 export function schedule(request: ScheduleRequest): BenchSchedule {
   for (const chain of request.chains)
@@ -63,7 +64,10 @@ export function schedule(request: ScheduleRequest): BenchSchedule {
   }
 }
 
-/** Least number of like figures in rotation with which the brush hardly ever waits. */
+/**
+ * Least number of like figures in rotation with which the brush hardly ever waits.
+ * @example figuresWithoutWaiting(moves, { mixMin: 3, puddleLifeMin: 90 })
+ */
 export function figuresWithoutWaiting(
   chain: readonly BenchMove[],
   times: { mixMin: number; puddleLifeMin: number },
@@ -79,7 +83,10 @@ export function figuresWithoutWaiting(
   return most
 }
 
-/** Moves of a schedule evening by evening: it is stopped where the next move would run over. */
+/**
+ * Moves of a schedule evening by evening: it is stopped where the next move would run over.
+ * @example evenings(schedule({ chains: [moves], mixMin: 3, puddleLifeMin: 90 }).moves, 60).length // 1
+ */
 export function evenings(moves: readonly ScheduledMove[], lengthMin: number): ScheduledMove[][] {
   const found: ScheduledMove[][] = []
   let from = 0

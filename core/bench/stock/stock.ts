@@ -29,7 +29,10 @@ export function takenMl(mixes: readonly DropParts[], bottles: StockBottles): Map
   return taken
 }
 
-/** Bottles after mixes were taken from them, those that were counted; never below empty. */
+/**
+ * Bottles after mixes were taken from them, those that were counted; never below empty.
+ * @example afterTaking([{ parts: [{ paint: 'yellow-ochre', drops: 20 }] }], { 'yellow-ochre': { leftMl: 5 } })
+ */
 export function afterTaking<B extends StockBottle>(
   mixes: readonly DropParts[],
   bottles: Readonly<Record<string, B>>,
@@ -71,6 +74,7 @@ const USUAL_BOTTLE_ML = 17
 /**
  * What the mixes that are still to come need, against what is left; what runs out first comes first,
  * then what nobody has measured.
+ * @example stockFor([{ parts: [{ paint: 'yellow-ochre', drops: 20 }] }], {})[0].paint // "yellow-ochre"
  */
 export function stockFor(mixes: readonly DropParts[], bottles: StockBottles): StockRow[] {
   const needed = takenMl(mixes, bottles)
@@ -95,6 +99,7 @@ export function stockFor(mixes: readonly DropParts[], bottles: StockBottles): St
 /**
  * A bottle after the painter has looked how much is left: where enough drops were taken since the last
  * look, their size follows.
+ * @example counted({ ml: 17 }, 5).leftMl // 5
  */
 export function counted(bottle: StockBottle | undefined, leftMl: number): StockBottle {
   const { countedMl, dropsSince = 0 } = bottle ?? {}

@@ -5,6 +5,7 @@ type Parts = readonly { paint: string; drops: number }[]
  * A mix again, of so many drops in sum: shares kept as nearly as whole drops allow (largest remainder),
  * and never a paint left out.
  * @throws RangeError when there are fewer drops than paints, or no whole number of them.
+ * @example remixed([{ paint: 'yellow-ochre', drops: 3 }], 6) // [{"paint":"yellow-ochre","drops":6}]
  */
 export function remixed(parts: Parts, drops: number): { paint: string; drops: number }[] {
   if (!(Number.isInteger(drops) && drops >= parts.length && parts.length > 0))

@@ -25,7 +25,10 @@ const dayOf = (at: string): string => {
   return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
 }
 
-/** The log day by day, newest first. */
+/**
+ * The log day by day, newest first.
+ * @example sittingsOf([{ at: '2026-11-26T10:00:00Z', figure: 'bram' }]).length // 1
+ */
 export function sittingsOf<E extends Written>(log: readonly E[]): Sitting<E>[] {
   const days = new Map<string, E[]>()
   for (const entry of log) {
@@ -56,7 +59,10 @@ export interface Twice<E extends Written> {
   apart: number
 }
 
-/** What two sittings have in common, furthest apart first. */
+/**
+ * What two sittings have in common, furthest apart first.
+ * @example comparedSittings(sitting, sitting).length
+ */
 export const comparedSittings = <E extends Written>(
   one: Sitting<E>,
   other: Sitting<E>,

@@ -52,6 +52,7 @@ const blended = (parts: Part<Paint>[]): Paint => ({
  * skin. Nothing (no passes) where no glaze comes nearer.
  * @param ground painted skin there.
  * @param base reflectance of the figure's skin, `place` of the same skin at the place.
+ * @example accentFor(base, base, zonesOf(tone)[1].reflectance, box).passes
  */
 export function accentFor(
   ground: Spectrum,
@@ -100,7 +101,10 @@ export function accentFor(
   }
 }
 
-/** Shift of the same glaze over another ground, ΔE00: what is right on dark skin may be too much on pale. */
+/**
+ * Shift of the same glaze over another ground, ΔE00: what is right on dark skin may be too much on pale.
+ * @example accentOn(accentFor(base, base, zonesOf(tone)[1].reflectance, box), base).shift
+ */
 export function accentOn(accent: Accent, ground: Spectrum): { lab: Lab; shift: number } {
   const before = labOf(ground)
   if (accent.passes === 0) return { lab: before, shift: 0 }
@@ -112,6 +116,25 @@ export function accentOn(accent: Accent, ground: Spectrum): { lab: Lab; shift: n
   return { lab, shift: deltaE00(before, lab) }
 }
 
+/** So much more than where it was made for, and so many ΔE00 at least, is too much. */
+const TOO_MUCH = { times: 1.5, shift: 4 }
+
+/**
+ * Whether a glaze that is right on its own ground is far too much on another, and how thin it would be right there:
+ * parts of thinner to one of paint.
+ * @example tooMuchOn(accentFor(base, base, zonesOf(tone)[1].reflectance, paints), base) === undefined // true
+ */
+export function tooMuchOn(
+  accent: Accent,
+  ground: Spectrum,
+): { shift: number; ratio: number } | undefined {
+  if (accent.passes === 0) return undefined
+  const { shift } = accentOn(accent, ground)
+  return shift > TOO_MUCH.times * accent.shift && shift > TOO_MUCH.shift
+    ? { shift, ratio: Math.round((accent.ratio + 1) * (shift / accent.shift)) }
+    : undefined
+}
+
 /** Half the minute of arc that the eye tells, so many mm across at a distance (cm), for a place to be seen at all. */
 const SEEN_ARC = (2 * Math.PI) / 180 / 60
 
@@ -119,6 +142,7 @@ const SEEN_ARC = (2 * Math.PI) / 180 / 60
  * How strong an accent reads at a distance: its shift, lessened where the place is smaller than two
  * minutes of arc and the eye mixes it with what is round it.
  * @param widthMm width of the place on the figure.
+ * @example readsAt(8, 3, 150) // 8
  */
 export function readsAt(shift: number, widthMm: number, distanceCm: number): number {
   const arc = widthMm / (10 * distanceCm)

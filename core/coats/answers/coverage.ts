@@ -7,7 +7,10 @@ import { mixPaints } from '../../paint/mix'
 import { dryFilmUm } from '../dryFilm'
 import type { StackCoat } from '../stack'
 
-/** Passes of a coat on the flat until its undercoat is hidden (contrast ratio 0.98), or so strong. */
+/**
+ * Passes of a coat on the flat until its undercoat is hidden (contrast ratio 0.98), or so strong.
+ * @example passesToHide({ ...coat, kind: 'layer', thinner: 1 })
+ */
 export const passesToHide = (coat: StackCoat, wanted: number = HIDDEN): number =>
   coatsToHide(mixPaints(coat.parts), dryFilmUm({ ...coat, passes: 1 }, 'flat'), wanted)
 
@@ -22,6 +25,7 @@ const shift = (coat: StackCoat, over: Spectrum): number => {
 /**
  * How thin, for a shift of a given size over a colour: the ratio of the list and passes whose shift comes
  * nearest without going over by more than a fifth; the thinnest with the fewest passes first.
+ * @example howThin(coat, base, FELT, usualRatios).ratio
  */
 export function howThin(
   coat: StackCoat,
@@ -40,13 +44,19 @@ export function howThin(
   return { ratio: best.ratio, passes: best.passes, shift: best.shift }
 }
 
-/** How far a coat moves a colour, once and laid a second time, ΔE00 from where it started. */
+/**
+ * How far a coat moves a colour, once and laid a second time, ΔE00 from where it started.
+ * @example secondCoat(coat, base).twice
+ */
 export const secondCoat = (coat: StackCoat, over: Spectrum): { once: number; twice: number } => ({
   once: shift(coat, over),
   twice: shift({ ...coat, passes: 2 * coat.passes }, over),
 })
 
-/** Of two coats, which order ends nearer to a colour, and by how much the orders differ. */
+/**
+ * Of two coats, which order ends nearer to a colour, and by how much the orders differ.
+ * @example betterOrder(coat, { ...coat, thinner: 9 }, base, base).first
+ */
 export function betterOrder(
   one: StackCoat,
   other: StackCoat,

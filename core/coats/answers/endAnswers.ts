@@ -25,6 +25,7 @@ export interface EndAnswers {
  * @param wanted what the place is to look like, `end` what it looks like as the stack stands, `aim` the colour a glaze
  * takes it to.
  * @throws RangeError for an empty box.
+ * @example endAnswers(coat, { wanted: base, end: base, aim: flesh }, box).knock.passes
  */
 export function endAnswers(
   coat: StackCoat,

@@ -36,6 +36,7 @@ export const usualRatios = [2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 14] as const
  * The paint, thinning and passes that take each zone's colour nearest to another: every point of the
  * grid is tried. Passes of one thinning are one film of their summed thickness.
  * @throws RangeError for no paint, ratio or pass.
+ * @example glazeSearch({ zones: [{ from: base, to: flesh }], paints: box, ratios: [3, 6], mostPasses: 2 })[0].ratio
  */
 export function glazeSearch(request: GlazeRequest): GlazeAnswer[] {
   const { zones, paints, ratios, mostPasses, kind = 'glaze' } = request

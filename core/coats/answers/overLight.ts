@@ -28,6 +28,7 @@ export interface OverLight {
 /**
  * The colour that has to lie under a film for the film to look like `wanted`: Kubelka's film equation
  * solved for its backing, band by band, held within what a painted surface can reflect.
+ * @example underFilm(ochre, 2, base).held
  */
 export function underFilm(
   { K, S }: { K: Spectrum; S: Spectrum },
@@ -51,6 +52,7 @@ export function underFilm(
  * How far to over-light before a wash or glaze so that the end lands on a step: the backing that the film
  * wants, and, among the recipes nearest to it, the one whose end is nearest to the target when the coat
  * is laid.
+ * @example overLight(base, coat, box, { maxPaints: 2, maxDrops: 6 }).reachable
  */
 export function overLight(
   target: Spectrum,

@@ -21,6 +21,7 @@ export interface MissingBottle {
 /**
  * Bottles of a stack that are not in, each with its nearest stand-in by CIEDE2000 of the opaque coats.
  * @param paintOf a paint by id, nothing where there is none.
+ * @example missingBottles(plan, [white], paintOf)[0].id // "yellow-ochre"
  */
 export function missingBottles(
   plan: StackPlan,
@@ -37,7 +38,10 @@ export function missingBottles(
     })
 }
 
-/** The same stack with other bottles in the place of some; drops of one bottle are put together. */
+/**
+ * The same stack with other bottles in the place of some; drops of one bottle are put together.
+ * @example withStandIns(plan, new Map([['yellow-ochre', 'burnt-umber']])).coats.length // 1
+ */
 export function withStandIns<Plan extends StackPlan>(
   plan: Plan,
   standIns: ReadonlyMap<string, string>,

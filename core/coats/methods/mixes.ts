@@ -11,7 +11,7 @@ export const sketch = (dark: string, strength: number, elevation = 60): StackPla
 })
 export type Mix = PlannedCoat['mix']
 export type More = Omit<PlannedCoat, 'kind' | 'mix'>
-export const coat =
+const coat =
   (kind: PlannedCoat['kind']) =>
   (mix: Mix, more: More = {}): PlannedCoat => ({ kind, mix, ...more })
 export const base = coat('base')

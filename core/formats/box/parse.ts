@@ -22,7 +22,10 @@ export interface Box {
   bottles: Record<string, Bottle>
 }
 
-/** Reads a box file: paints with their curves, and bottles by paint. All of it or nothing. */
+/**
+ * Reads a box file: paints with their curves, and bottles by paint. All of it or nothing.
+ * @example parseBox(formatBox({ paints: [recordOf(ochre)], bottles: {} })).ok // true
+ */
 export function parseBox(text: string): ReadResult<Box> {
   let data: unknown
   try {
@@ -38,5 +41,6 @@ export function parseBox(text: string): ReadResult<Box> {
   return { ok: true, value: { paints, bottles } }
 }
 
+/** @example formatBox({ paints: [recordOf(ochre)], bottles: {} }).includes('yellow-ochre') // true */
 export const formatBox = ({ paints, bottles }: Box): string =>
   JSON.stringify({ format: 'cobaltfinch-box', version: 1, paints, bottles }, null, 2) + '\n'

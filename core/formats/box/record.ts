@@ -6,7 +6,10 @@ const written = (values: ArrayLike<number>): string =>
   Array.from(values, (value) => String(Number(value.toPrecision(6)))).join(' ')
 const read = (text: string): number[] => text.split(' ').map(Number)
 
-/** A paint as the project file keeps it; six digits a number. */
+/**
+ * A paint as the project file keeps it; six digits a number.
+ * @example recordOf(ochre).id // "yellow-ochre"
+ */
 export const recordOf = (paint: Paint): OwnPaint => ({
   id: paint.id,
   name: paint.name,
@@ -20,7 +23,10 @@ export const recordOf = (paint: Paint): OwnPaint => ({
   spread: written(paint.spread ?? STARTER_SPREAD),
 })
 
-/** The paint of a record. */
+/**
+ * The paint of a record.
+ * @example paintOfRecord(recordOf(ochre)).id // "yellow-ochre"
+ */
 export const paintOfRecord = ({ K, S, spread, ...about }: OwnPaint): Paint => ({
   ...about,
   density: 'medium',

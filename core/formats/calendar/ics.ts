@@ -13,6 +13,7 @@ export interface Sitting {
 /**
  * Sittings as a calendar file (iCalendar, RFC 5545), times in UTC.
  * @throws RangeError when there is none, or one that cannot be written.
+ * @example formatCalendar([{ id: 'a', start: new Date(0), minutes: 60, title: 'Base', lines: [] }]).startsWith('BEGIN:VCALENDAR') // true
  */
 export function formatCalendar(sittings: readonly Sitting[]): string {
   if (sittings.length === 0) throw new RangeError('there is no sitting to put into a calendar')

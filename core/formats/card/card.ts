@@ -26,7 +26,7 @@ export interface LadderCard {
   grey: boolean
 }
 
-export interface CardText {
+interface CardText {
   kind: 'text'
   x: number
   y: number
@@ -34,7 +34,7 @@ export interface CardText {
   bold?: boolean
   text: string
 }
-export interface CardBox {
+interface CardBox {
   kind: 'box'
   x: number
   y: number
@@ -67,11 +67,17 @@ export function wrapped(text: string, widthMm: number, sizePt: number): string[]
 const shown = (lab: Lab, grey: boolean): string =>
   hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
 
-/** Pages of a layout. */
+/**
+ * Pages of a layout.
+ * @example cardPages(layoutCard(card)) // 1
+ */
 export const cardPages = (items: readonly CardItem[]): number =>
   Math.max(1, ...items.map(({ y }) => Math.ceil(y / CARD_MM.height)))
 
-/** Where everything stands on the card, page below page: one layout for SVG, PNG and PDF. */
+/**
+ * Where everything stands on the card, page below page: one layout for SVG, PNG and PDF.
+ * @example layoutCard(card).length > 0 // true
+ */
 export function layoutCard(card: LadderCard): CardItem[] {
   const items: CardItem[] = []
   const text = (x: number, y: number, size: number, words: string, bold = false): void => {

@@ -10,7 +10,10 @@ const ESCAPES: Readonly<Record<string, string>> = {
 const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ESCAPES[sign]!)
 const MM_PER_POINT = 25.4 / 72
 
-/** The card as an SVG 1.1 picture of its real size, its pages one below the other. */
+/**
+ * The card as an SVG 1.1 picture of its real size, its pages one below the other.
+ * @example formatCardSvg(card).startsWith('<svg') // true
+ */
 export function formatCardSvg(card: LadderCard): string {
   const { width } = CARD_MM
   const laid = layoutCard(card)

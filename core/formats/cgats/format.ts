@@ -8,6 +8,7 @@ const quoted = (text: string): string => `"${text.replace(/["\r\n]+/g, ' ').trim
  * CGATS.17 text of readings: name, Lab and, where every reading has one, the spectrum in 0–1 with six
  * decimals. A reading without Lab gets that of its spectrum, D50, 2°.
  * @throws RangeError when a reading has neither spectrum nor Lab, or Labs of different lights are mixed.
+ * @example formatCgats(measurements).startsWith('CGATS') // true
  */
 export function formatCgats(measurements: readonly Measurement[]): string {
   const spectral = measurements.length > 0 && measurements.every(({ reflectance }) => reflectance)

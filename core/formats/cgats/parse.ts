@@ -7,7 +7,7 @@ import { resample, resampleNotes } from '../resample'
 import { tokensOf } from './tokens'
 import type { Token } from './tokens'
 
-export const MOST_SETS = 20_000
+const MOST_SETS = 20_000
 const MOST_FIELDS = 2000
 const MOST_ISSUES = 12
 
@@ -97,6 +97,7 @@ function whiteOf(keywords: Table['keywords'], notes: string[]): WhiteName {
 /**
  * Reads CGATS.17 text (ANSI CGATS.17-2009): spectral reflectance, Lab, or both. Byte-order marks, any
  * line ends, percent or 0–1 are taken; anything unsound refuses the whole file by line and field.
+ * @example parseCgats(formatCgats(measurements)).ok // true
  */
 export function parseCgats(text: string): ReadResult<MeasurementFile> {
   const table = sections(tokensOf(text.replace(/^\uFEFF/, '')))

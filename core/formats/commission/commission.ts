@@ -16,7 +16,10 @@ export interface Commission {
   sculpts: ReadonlyMap<string, Uint8Array>
 }
 
-/** Pictures that a project names: of its figures, and of mixes in its log. */
+/**
+ * Pictures that a project names: of its figures, and of mixes in its log.
+ * @example photosOf(project) // []
+ */
 export const photosOf = ({ figures, log }: Pick<Project, 'figures' | 'log'>): string[] => [
   ...new Set([
     ...figures.flatMap(({ picture }) => picture?.photo ?? []),
@@ -24,7 +27,10 @@ export const photosOf = ({ figures, log }: Pick<Project, 'figures' | 'log'>): st
   ]),
 ]
 
-/** Sculpts that a project names. */
+/**
+ * Sculpts that a project names.
+ * @example sculptsOf(project) // []
+ */
 export const sculptsOf = ({ figures }: Pick<Project, 'figures'>): string[] => [
   ...new Set(figures.flatMap(({ sculpt }) => sculpt ?? [])),
 ]
@@ -52,7 +58,10 @@ const about = (name: string): string =>
     '',
   ].join('\n')
 
-/** Packs a commission into one zip that can be read without this program; pictures are stored as they are. */
+/**
+ * Packs a commission into one zip that can be read without this program; pictures are stored as they are.
+ * @example packCommission({ project, photos: new Map(), sculpts: new Map() }, (id) => id).length > 0 // true
+ */
 export function packCommission(
   { project, photos, sculpts }: Commission,
   nameOf: (paint: string) => string,
@@ -75,6 +84,7 @@ export function packCommission(
 /**
  * Reads a packed commission; what is wrong with it is said and nothing is half taken. A picture that was not in the
  * browser that packed it is not in the zip either: that is named, and no reason to refuse the rest.
+ * @example unpackCommission(packCommission({ project, photos: new Map(), sculpts: new Map() }, (id) => id), ids).ok // true
  */
 export function unpackCommission(
   bytes: Uint8Array,

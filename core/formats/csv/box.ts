@@ -14,7 +14,10 @@ const curve = (name: 'k' | 's'): string[] => wavelengthsNm.map((nm) => `${name}$
 /** Column names are read without regard to case. */
 const lower = (name: string): string => name.toLowerCase()
 
-/** A box as a table with all it holds: curves as k380 … s730 in mm⁻¹, the spread in one cell. */
+/**
+ * A box as a table with all it holds: curves as k380 … s730 in mm⁻¹, the spread in one cell.
+ * @example formatBoxCsv({ paints: [recordOf(ochre)], bottles: {} }).includes('yellow ochre') // true
+ */
 export const formatBoxCsv = ({ paints, bottles }: Box): string =>
   Papa.unparse(
     {
@@ -36,7 +39,10 @@ export const formatBoxCsv = ({ paints, bottles }: Box): string =>
 
 const split = (text: string): string[] => text.split(/\s+/).filter(Boolean)
 
-/** Reads the table that `formatBoxCsv` writes. */
+/**
+ * Reads the table that `formatBoxCsv` writes.
+ * @example parseBoxCsv(formatBoxCsv({ paints: [recordOf(ochre)], bottles: {} })).ok // true
+ */
 export function parseBoxCsv(text: string): ReadResult<Box> {
   const table = parseTable(text, [...about, ...curve('k'), ...curve('s'), 'spread'])
   if (!table.ok) return table

@@ -5,7 +5,10 @@ import type { LadderRow } from '../ladderRow'
 
 const tenth = (value: number): string => value.toFixed(2)
 
-/** A ladder as CSV with named columns, decimal points; cells that look like formulas are quoted off. */
+/**
+ * A ladder as CSV with named columns, decimal points; cells that look like formulas are quoted off.
+ * @example formatLadderCsv(rows).split('\n').length
+ */
 export const formatLadderCsv = (rows: readonly LadderRow[]): string =>
   Papa.unparse(
     rows.map(({ step, share, target, painted, deltaE00, parts }) => ({

@@ -8,6 +8,7 @@ const two = (value: number | undefined): string => value?.toFixed(2) ?? ''
 /**
  * The log as CSV with named columns, oldest first; what was not measured is left empty.
  * @param nameOf name of a paint by id, `figureOf` of a figure; an entry whose figure has gone keeps the name it had.
+ * @example formatLogCsv([], (id) => id, () => '')
  */
 export const formatLogCsv = (
   log: readonly LogEntry[],

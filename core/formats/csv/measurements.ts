@@ -9,7 +9,10 @@ import { cellNumber, parseTable } from './table'
 
 const MOST_ISSUES = 12
 
-/** Readings as a table: name, L, a, b (D65, 2°) and r380 … r730 in 0–1 where there is a spectrum. */
+/**
+ * Readings as a table: name, L, a, b (D65, 2°) and r380 … r730 in 0–1 where there is a spectrum.
+ * @example formatMeasurementsCsv(measurements).split('\n').length
+ */
 export const formatMeasurementsCsv = (measurements: readonly Measurement[]): string =>
   Papa.unparse(
     {
@@ -31,7 +34,10 @@ export const formatMeasurementsCsv = (measurements: readonly Measurement[]): str
     { escapeFormulae: true, newline: '\n' },
   ) + '\n'
 
-/** Reads a table of readings: a name, and L, a, b (D65, 2°) or columns r380, r390 … in 0–1. */
+/**
+ * Reads a table of readings: a name, and L, a, b (D65, 2°) or columns r380, r390 … in 0–1.
+ * @example parseMeasurementsCsv(formatMeasurementsCsv(measurements)).ok // true
+ */
 export function parseMeasurementsCsv(text: string): ReadResult<MeasurementFile> {
   const table = parseTable(text, ['name'])
   if (!table.ok) return table

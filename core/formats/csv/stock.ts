@@ -3,7 +3,10 @@ import type { StockRow } from '../../bench/stock/stock'
 
 const ml = (value: number): string => value.toFixed(2)
 
-/** A shopping list as CSV with named columns; amounts in ml, empty where nothing is known. */
+/**
+ * A shopping list as CSV with named columns; amounts in ml, empty where nothing is known.
+ * @example formatStockCsv([], (id) => id)
+ */
 export const formatStockCsv = (
   rows: readonly StockRow[],
   nameOf: (paint: string) => string,
@@ -19,7 +22,10 @@ export const formatStockCsv = (
     { escapeFormulae: true, newline: '\n' },
   ) + '\n'
 
-/** The same as a note to take along. */
+/**
+ * The same as a note to take along.
+ * @example formatShoppingNote([], (id) => id)
+ */
 export function formatShoppingNote(
   rows: readonly StockRow[],
   nameOf: (paint: string) => string,

@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
 
-export const MOST_ROWS = 20_000
+const MOST_ROWS = 20_000
 
 export interface CsvRow {
   line: number

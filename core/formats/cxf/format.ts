@@ -3,7 +3,7 @@ import { BANDS, FIRST_NM, STEP_NM } from '../../colour/spectrum'
 import type { Measurement } from '../measurement'
 
 /** The namespace of CxF3 as ISO 17972-1:2015 writes it. */
-export const CXF_NAMESPACE = 'http://colorexchangeformat.com/CxF3-core'
+const CXF_NAMESPACE = 'http://colorexchangeformat.com/CxF3-core'
 
 const specification = (id: string, illuminant: string, observer: string, spectral: boolean) => ({
   '@Id': id,
@@ -23,6 +23,7 @@ const specification = (id: string, illuminant: string, observer: string, spectra
  * both. A Lab keeps its own light.
  * @param at when the file is made; the standard wants a date.
  * @throws RangeError when a reading has neither.
+ * @example formatCxf(measurements, new Date(0)).includes('CxF') // true
  */
 export function formatCxf(measurements: readonly Measurement[], at: Date): string {
   const date = at.toISOString().replace(/\.\d+Z$/, 'Z')

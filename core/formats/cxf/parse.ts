@@ -81,6 +81,7 @@ function wellFormed(text: string): FileIssue | undefined {
 /**
  * Reads CxF3 (ISO 17972-1:2015): objects with a reflectance spectrum, a CIELAB colour, or both. Other
  * colour values are left out and said. Nothing is taken over unless all of it is sound.
+ * @example parseCxf(formatCxf(measurements, new Date(0))).ok // true
  */
 export function parseCxf(text: string): ReadResult<MeasurementFile> {
   const clean = text.replace(/^\uFEFF/, '')

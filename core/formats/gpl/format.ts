@@ -7,6 +7,7 @@ const oneLine = (text: string): string => text.replace(/\s+/g, ' ').trim()
 /**
  * The painted colours of a ladder as a .gpl palette: sRGB 0–255 and a name a line. A colour the
  * screen cannot show is cut to sRGB and its name says so.
+ * @example formatGpl('Bram', rows).startsWith('GIMP Palette') // true
  */
 export function formatGpl(name: string, rows: readonly LadderRow[]): string {
   const lines = rows.map(({ step, painted, parts }) => {

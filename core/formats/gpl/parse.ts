@@ -5,7 +5,10 @@ import type { MeasurementFile } from '../measurement'
 
 const MOST_COLOURS = 5000
 
-/** Reads a .gpl palette: sRGB 0–255 and a name a line. Screen colours say nothing of a spectrum. */
+/**
+ * Reads a .gpl palette: sRGB 0–255 and a name a line. Screen colours say nothing of a spectrum.
+ * @example parseGpl(formatGpl('Bram', rows)).ok // true
+ */
 export function parseGpl(text: string): ReadResult<MeasurementFile> {
   const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
   if (lines[0]?.trim() !== 'GIMP Palette')

@@ -6,7 +6,10 @@ import type { FigurePlan } from './planSchema'
 import { VERSION } from './schema'
 import type { Project } from './schema'
 
-/** A plan as it is before anything was chosen. */
+/**
+ * A plan as it is before anything was chosen.
+ * @example blankPlan().maxPaints > 0 // true
+ */
 export const blankPlan = (): FigurePlan => ({
   ...plainMood,
   maxPaints: 3,
@@ -39,7 +42,10 @@ export const blankFigure = (id: string, known: Partial<Omit<Figure, 'id'>> = {})
   id,
 })
 
-/** A commission without figures. */
+/**
+ * A commission without figures.
+ * @example blankCommission('low-tide', 'Low Tide').figures.length // 0
+ */
 export const blankCommission = (
   id: string,
   name: string,

@@ -64,6 +64,7 @@ function issuesAt(schema: AnySchema, data: unknown, path: Path, depth: number): 
  * costs the same whether there are five figures or five hundred.
  * @param touched where the change wrote, as paths.
  * @param paintIds paints that are there beside those of the project.
+ * @example checkChange(project, [['name']], ids) // []
  */
 export function checkChange(
   next: Project,

@@ -14,6 +14,7 @@ const renewed = <T extends { id: string }>(list: readonly T[] | undefined, newId
 /**
  * Parts of one figure as another takes them over. Coats and accents are made anew there: what is done on one
  * is not done on the other.
+ * @example takenFrom(figure, ['tone'], newId).tone
  */
 export function takenFrom(
   source: Figure,
@@ -33,7 +34,10 @@ export function takenFrom(
   return structuredClone(Object.assign({}, ...what.map((one) => all[one])) as Partial<Figure>)
 }
 
-/** A name with a number that no other has: “Troll 2”. */
+/**
+ * A name with a number that no other has: “Troll 2”.
+ * @example nextName('Troll', ['Troll']) // "Troll 2"
+ */
 export function nextName(name: string, taken: readonly string[], most = 120): string {
   const stem = name.replace(/ \d+$/, '')
   let n = 2
@@ -42,7 +46,10 @@ export function nextName(name: string, taken: readonly string[], most = 120): st
   return made()
 }
 
-/** A second figure like one: its own ids, nothing done on it yet. */
+/**
+ * A second figure like one: its own ids, nothing done on it yet.
+ * @example secondOf(figure, 'Troll 2', true, newId).name // "Troll 2"
+ */
 export function secondOf(figure: Figure, name: string, withCoats: boolean, newId: NewId): Figure {
   const { stack: _stack, accents: _accents, versions, ...rest } = structuredClone(figure)
   return {
@@ -54,7 +61,10 @@ export function secondOf(figure: Figure, name: string, withCoats: boolean, newId
   }
 }
 
-/** A second commission like one: figures with their own ids, their log and bench left behind. */
+/**
+ * A second commission like one: figures with their own ids, their log and bench left behind.
+ * @example secondCommission(project, 'Again', newId).name // "Again"
+ */
 export function secondCommission(project: Project, name: string, newId: NewId): Project {
   const { log: _log, done: _done, timers: _timers, ...rest } = structuredClone(project)
   const ids = new Map(rest.figures.map(({ id }) => [id, newId()]))

@@ -8,7 +8,6 @@ import { stackSchema } from './stackSchema'
 import { toneSchema } from './toneSchema'
 
 export const figureKinds = ['person', 'creature', 'dead'] as const
-export type FigureKind = (typeof figureKinds)[number]
 
 const bottleIds = v.optional(v.pipe(v.array(id), atMost(mostOf.paintsOut, 'bottles')))
 

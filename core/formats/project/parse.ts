@@ -31,7 +31,7 @@ export function recognised(data: unknown): ReadResult<unknown> {
 }
 
 /** Everything that is wrong with data of the newest version. */
-export function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
+function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
   const result = v.safeParse(projectSchema, data)
   return result.success
     ? { issues: crossChecks(result.output, paintIds), project: result.output }
@@ -39,7 +39,7 @@ export function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
 }
 
 /** Checks data that claims to be a project; every issue has the path of what was wrong. */
-export function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<Project> {
+function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<Project> {
   const newest = recognised(data)
   if (!newest.ok) return newest
   const { issues, project } = wrongWith(newest.value, paintIds)
@@ -61,6 +61,7 @@ export function jsonOf(text: string): ReadResult<unknown> {
 /**
  * Reads a project file of any version. Nothing is taken over unless all of it is sound.
  * @param paintIds the paints a recipe may name.
+ * @example parseProject(formatProject(project), ids).ok // true
  */
 export function parseProject(text: string, paintIds: ReadonlySet<string>): ReadResult<Project> {
   const data = jsonOf(text)

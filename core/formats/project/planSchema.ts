@@ -13,7 +13,7 @@ import { longest, mostOf, range } from './limits'
 const stepKey = v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`)
 
 /** How the steps of a ladder are mixed. */
-export const ways = ['matched', 'run', 'bought'] as const
+const ways = ['matched', 'run', 'bought'] as const
 export type Way = (typeof ways)[number]
 
 /** How a figure's ladder is shaped and mixed. */

@@ -124,6 +124,7 @@ const MOST_MENDS = 2000
  * Opens stored work as far as it can be: what is wrong is cut short, replaced by what is usual or left out, and each
  * such thing is named. The text itself is for the caller to keep.
  * @param id of the commission, should the work have lost its own.
+ * @example salvageProject('{ "figures": ', ids, 'low-tide').issues
  */
 export function salvageProject(text: string, paintIds: ReadonlySet<string>, id: string): Salvaged {
   const json = jsonOf(text)

@@ -59,4 +59,3 @@ export const stackSchema = v.object({
   ),
 })
 export type FigureStack = v.InferOutput<typeof stackSchema>
-export type FigureCoat = FigureStack['coats'][number]

@@ -1,7 +1,10 @@
 import type { Figure } from './figureSchema'
 import type { LogEntry } from './benchSchema'
 
-/** Names the figure of a log entry: as it is called now, or as it was when it has gone. */
+/**
+ * Names the figure of a log entry: as it is called now, or as it was when it has gone.
+ * @example whoOf([{ id: 'bram', name: 'Bram' }])({ figure: 'bram', who: 'Old Bram' }) // "Bram"
+ */
 export function whoOf(
   figures: readonly Pick<Figure, 'id' | 'name'>[],
 ): (entry: Pick<LogEntry, 'figure' | 'who'>) => string {

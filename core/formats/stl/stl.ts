@@ -4,7 +4,10 @@ import type { Mesh } from '../../ladder/form/surfaceNet'
 const HEAD = 84
 const TRIANGLE = 50
 
-/** A mesh as binary STL, little-endian. */
+/**
+ * A mesh as binary STL, little-endian.
+ * @example formatStl(mesh).length // 184
+ */
 export function formatStl({
   positions,
   triangles,
@@ -24,6 +27,7 @@ export function formatStl({
 /**
  * Corners of a binary STL, nine numbers a triangle.
  * @throws RangeError when it is cut short.
+ * @example stlCorners(formatStl(mesh)).length // 18
  */
 export function stlCorners(bytes: Uint8Array): Float32Array {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)

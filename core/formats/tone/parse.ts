@@ -16,7 +16,10 @@ const schema = v.object({
   ),
 })
 
-/** Reads a file of named tones; all of it or nothing. */
+/**
+ * Reads a file of named tones; all of it or nothing.
+ * @example parseTones(formatTones([{ name: 'Bram', tone }])).ok // true
+ */
 export function parseTones(text: string): ReadResult<KeptTone[]> {
   let data: unknown
   try {

@@ -6,7 +6,7 @@ export interface Sculpt extends Mesh {
 }
 
 /** Most triangles that are taken. */
-export const MOST_TRIANGLES = 500_000
+const MOST_TRIANGLES = 500_000
 /** Cells along the longest side, for what is shown: by a graphics processor, and without one. */
 export const SHOWN_CELLS = { fine: 180, coarse: 70 }
 /** The same for what covers what. */
@@ -166,6 +166,7 @@ function coverOf(
  * @param corners nine numbers a triangle.
  * @param cells along the longest side; few where each triangle is drawn without a graphics processor.
  * @throws RangeError saying what is wrong: no triangles, too many, numbers that are none, no size.
+ * @example bakeSculpt(corners, undefined, 16).triangles.length > 0 // true
  */
 export function bakeSculpt(
   corners: Float32Array,

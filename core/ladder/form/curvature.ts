@@ -4,6 +4,7 @@ import type { Mesh } from './surfaceNet'
  * Mean curvature at every point, 1/units of length: positive on ridges, negative in creases. On an edge
  * from p to q the normal turns by (n_q − n_p)·(q − p)/|q − p|², the curvature along it (Taubin 1995);
  * the mean over the edges of a point stands for the mean over all directions.
+ * @example curvatureOf(mesh).length
  */
 export function curvatureOf({ positions, normals, triangles }: Mesh): Float32Array {
   const many = positions.length / 3

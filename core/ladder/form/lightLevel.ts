@@ -9,6 +9,7 @@ export const keyLimits = { azimuth: [-180, 180], elevation: [-30, 90] } as const
 /** Share of the light that comes from everywhere (from memory). */
 export const AMBIENT = 0.3
 
+/** @example keyVector({ azimuth: 0, elevation: 90 })[1] // 1 */
 export function keyVector({ azimuth, elevation }: KeyDirection): [number, number, number] {
   const [a, e] = [(azimuth * Math.PI) / 180, (elevation * Math.PI) / 180]
   return [Math.sin(a) * Math.cos(e), Math.sin(e), Math.cos(a) * Math.cos(e)]

@@ -12,7 +12,10 @@ export interface FormSamples {
   areas: Float32Array
 }
 
-/** The points of a mesh, weighed by the area of their triangles seen from the front (z). */
+/**
+ * The points of a mesh, weighed by the area of their triangles seen from the front (z).
+ * @example samplesOf(mesh, new Float32Array(mesh.positions.length / 3)).areas.length
+ */
 export function samplesOf(
   { positions, normals, triangles }: Mesh,
   occlusion: Float32Array,
@@ -30,7 +33,10 @@ export function samplesOf(
   return { normals, occlusion, areas }
 }
 
-/** Every so-manieth point, for shares that have to be measured within a frame. */
+/**
+ * Every so-manieth point, for shares that have to be measured within a frame.
+ * @example thinned(formSamples(), 100).areas.length <= 100 // true
+ */
 export function thinned({ normals, occlusion, areas }: FormSamples, most: number): FormSamples {
   const step = Math.max(1, Math.ceil(occlusion.length / most))
   const kept = [...occlusion.keys()].filter((p) => p % step === 0)
@@ -61,7 +67,7 @@ export function packSamples({ normals, occlusion, areas }: FormSamples): string 
   return btoa(String.fromCharCode(...bytes))
 }
 
-export function unpackSamples(text: string): FormSamples {
+function unpackSamples(text: string): FormSamples {
   const bytes = Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0))
   const view = new DataView(bytes.buffer)
   const many = bytes.length / POINT
@@ -77,7 +83,10 @@ export function unpackSamples(text: string): FormSamples {
 
 const known = new Map<FormKey, FormSamples>()
 
-/** The points of one of our own forms; head and shoulders when none is chosen. */
+/**
+ * The points of one of our own forms; head and shoulders when none is chosen.
+ * @example formSamples('egg').areas.length
+ */
 export function formSamples(key: FormKey = 'head'): FormSamples {
   const made = known.get(key) ?? unpackSamples(points[key])
   known.set(key, made)

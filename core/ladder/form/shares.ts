@@ -12,7 +12,7 @@ const FACES_UP = 0.1
  * Share of the seen skin that lights take on a base of lightness L*: sparing on dark skin, more than
  * half on pale (common practice, no source).
  */
-export const lightsShare = (baseL: number): number =>
+const lightsShare = (baseL: number): number =>
   Math.max(0.12, Math.min(0.66, 0.15 + 0.0155 * (baseL - 35)))
 
 /** Light on every point, and whether it faces up. */
@@ -72,6 +72,7 @@ const known = new Map<string, Exposure>()
 /**
  * Sets the light: on head and shoulders under the usual key, lights take the share that suits the
  * complexion, and each further step a smaller part of the range of light.
+ * @example exposure(60, 3, 3).edges.length // 6
  */
 export function exposure(baseL: number, below: number, above: number): Exposure {
   const key = `${baseL.toFixed(2)} ${below} ${above}`
@@ -99,7 +100,10 @@ export const stepAt = ({ edges }: Exposure, level: number): number => {
   return step
 }
 
-/** Shares of the seen skin, dark to light, measured on a form under a light; they add to 1. */
+/**
+ * Shares of the seen skin, dark to light, measured on a form under a light; they add to 1.
+ * @example sharesFor({ baseL: 60, below: 3, above: 3 }).length // 7
+ */
 export function sharesFor(asked: {
   baseL: number
   below: number

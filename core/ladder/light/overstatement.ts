@@ -17,6 +17,7 @@ const POWER = 0.17
 /**
  * How much wider the range of lightness has to be than on a 54 mm figure at 60 cm: a small thing is
  * over-stated to be read. Grows with falling visual angle, held within 0.75–1.4.
+ * @example overstatement(28, 'table') > overstatement(200, 'hand') // true
  */
 export function overstatement(sizeMm: number, seenFrom: SeenFrom): number {
   if (!(sizeMm >= sizeLimits[0] && sizeMm <= sizeLimits[1]))

@@ -6,7 +6,7 @@ import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 
-export interface BoughtStep {
+interface BoughtStep {
   /** One bottle, or two half and half. */
   parts: Part<Paint>[]
   lab: Lab

@@ -27,10 +27,18 @@ export interface MixedStep {
   ratio?: Ratio
 }
 
+/** What the painter has to know of a ladder that is mixed in one way; paints by id. */
+export type MixingNote =
+  /** Bottles opened and mean ΔE00; whether every choice of so many was looked at. */
+  | { way: 'matched'; bottles: number; mean: number; all: boolean }
+  /** Paints gone toward; the largest deviation of a gap from the even one, as a share. */
+  | { way: 'run'; shade?: string; light?: string; uneven: number }
+  /** Neighbours too far apart for a bridge, ΔE00. */
+  | { way: 'bought'; wide: { from: string; to: string; gap: number }[] }
+
 export interface MixedLadder {
   steps: MixedStep[]
-  /** What the painter has to know of it. */
-  note?: string
+  note?: MixingNote
 }
 
 export interface MixRequest extends Limits {
@@ -83,11 +91,12 @@ function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder
     steps,
     ...(joint
       ? {
-          note: `${joint.paints.length} bottles, off by ${joint.mean.toFixed(1)} on average; ${
-            from.length === request.paints.length
-              ? 'no other choice of so many does better.'
-              : 'chosen among the 24 that are used most.'
-          }`,
+          note: {
+            way: 'matched',
+            bottles: joint.paints.length,
+            mean: joint.mean,
+            all: from.length === request.paints.length,
+          },
         }
       : {}),
   }
@@ -137,7 +146,7 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
       baseMix,
       ...stepsOf(up, targets.slice(base + 1)),
     ],
-    note: `${down ? `${down.paint.name} toward shade` : ''}${up && down ? ', ' : ''}${up ? `${up.paint.name} toward light` : ''}; gaps uneven by at most ${(100 * uneven).toFixed(0)}%, no run of whole drops does better.`,
+    note: { way: 'run', shade: down?.paint.id, light: up?.paint.id, uneven },
   }
 }
 
@@ -149,16 +158,17 @@ function bought({ targets, paints }: MixRequest, bottles: readonly string[]): Mi
   const { steps, wide } = boughtProgression(own, targets)
   return {
     steps,
-    note:
-      wide.length === 0
-        ? 'Bottles and half-and-half bridges; no gap is too wide for one.'
-        : `A bottle is missing between ${wide.map(({ from, to, gap }) => `${from.name} and ${to.name} (${gap.toFixed(0)} apart)`).join('; ')}.`,
+    note: {
+      way: 'bought',
+      wide: wide.map(({ from, to, gap }) => ({ from: from.id, to: to.id, gap })),
+    },
   }
 }
 
 /**
  * Recipes for a whole ladder in one of three ways.
  * @throws RangeError for a paint that is not there, or too few bottles or drops for the steps.
+ * @example mixLadder({ targets, base: 3, paints: box, maxPaints: 3, maxDrops: 8, mixing: { way: 'matched' }, closest, patience: { ms: 500, now } }).steps.length // 7
  */
 export function mixLadder(request: MixRequest): MixedLadder {
   const { mixing } = request

@@ -153,7 +153,7 @@ it('a progression takes bottles and half-and-half bridges, rising, and says wher
   const labs = steps.map(({ parts }) => labOf(opaqueReflectance(mixPaints(parts))))
   labs.slice(1).forEach((lab, i) => expect(lab.L).toBeGreaterThan(labs[i]!.L))
   for (const { parts } of steps) expect(parts.every(({ drops }) => drops === 1)).toBe(true)
-  expect(note).toContain('A bottle is missing between')
+  expect(note?.way === 'bought' && note.wide.length).toBeGreaterThan(0)
   expect(() => mixLadder(asked('isaura', { way: 'bought', bottles: ids.slice(0, 2) }))).toThrow(
     '2 bottles and their bridges make 3 tones; the ladder has 7 steps',
   )

@@ -9,7 +9,7 @@ import type { Mixture } from '../../paint/paint'
 /** Drops of the base mix to drops of the other paint. */
 export type Ratio = readonly [base: number, other: number]
 
-export interface RunStep {
+interface RunStep {
   ratio: Ratio
   lab: Lab
 }
@@ -49,6 +49,7 @@ const mixOf = (base: Mixture, other: Mixture, [b, o]: Ratio): Lab =>
  * fewer drops).
  * @param gap ΔE00 wanted between neighbours; less where the other paint is not far enough away.
  * @throws RangeError when the limits leave fewer ratios than steps.
+ * @example runToward(ochre, white, { steps: 2, maxDrops: 8, gap: 5 }).steps.length // 2
  */
 export function runToward(
   base: Mixture,

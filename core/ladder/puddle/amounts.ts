@@ -25,7 +25,10 @@ export interface AmountsRequest {
 
 export const usualAmounts = { figures: 1, coats: 2, thinner: 1, bare: 0.3, dropsPerMl: 20 } as const
 
-/** Bare skin of one figure, cm²: a body scaled down, by the square of its height. */
+/**
+ * Bare skin of one figure, cm²: a body scaled down, by the square of its height.
+ * @example skinAreaCm2(75, 0.3)
+ */
 export const skinAreaCm2 = (sizeMm: number, bare: number): number =>
   BODY.area * 1e4 * (sizeMm / 1000 / BODY.height) ** 2 * bare
 
@@ -33,6 +36,7 @@ export const skinAreaCm2 = (sizeMm: number, bare: number): number =>
  * Drops of paint (thinner not counted) that every step takes, at least a puddle that can be worked
  * with. Every step's coats lie on its own share of the skin and a third of what lies above it, since lights
  * are laid over the step below.
+ * @example dropsNeeded({ ...usualAmounts, sizeMm: 75, figures: 1, shares: [0.5, 0.5] })
  */
 export function dropsNeeded(request: AmountsRequest): number[] {
   const { sizeMm, figures, coats, thinner, bare, dropsPerMl, shares } = request

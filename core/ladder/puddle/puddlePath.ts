@@ -31,7 +31,7 @@ export interface PuddlePath {
 }
 
 /** Share of every puddle that stays for glazes at the joins; common practice, no source. */
-export const KEPT_FOR_GLAZES = 0.15
+const KEPT_FOR_GLAZES = 0.15
 
 interface Node {
   step: PuddleStep
@@ -45,7 +45,7 @@ interface Node {
 }
 
 /** Share of a step's puddle that another's paint may make up at most: nothing can be taken out again. */
-export function mostCarried(from: PuddleStep, to: PuddleStep): number {
+function mostCarried(from: PuddleStep, to: PuddleStep): number {
   const share = ({ parts }: PuddleStep, id: string): number =>
     (parts.find(({ paint }) => paint.id === id)?.drops ?? 0) /
     parts.reduce((sum, { drops }) => sum + drops, 0)
@@ -85,6 +85,7 @@ function treeOf(steps: readonly PuddleStep[], start: number): Node[] {
  * drops (halves, quarters or tenths where a small puddle asks for them).
  * @param start place of the step that is mixed first.
  * @throws RangeError when a step has no paint in it or needs nothing.
+ * @example puddlePath(puddles, 0).total
  */
 export function puddlePath(steps: readonly PuddleStep[], start: number): PuddlePath {
   for (const { key, parts, need } of steps) {

@@ -20,6 +20,7 @@ const total = (well: Well): number => [...well.values()].reduce((sum, drops) => 
 /**
  * Mixes a path drop by drop and says what every well holds and looks like after every move.
  * @throws RangeError when a move takes more than a well holds.
+ * @example simulatePath(puddlePath(puddles, 0).moves).at(-1).drops
  */
 export function simulatePath(moves: readonly Move[]): AfterMove[] {
   const wells = new Map<string, Well>()

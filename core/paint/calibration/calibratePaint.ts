@@ -123,7 +123,10 @@ function checkExplained(swatches: readonly Swatch[], predicted: readonly Spectru
  * of the readings leaves.
  * @param about what is known of the bottle; without it the paint is called "calibrated paint".
  * @throws CalibrationError naming the swatch (from 1) and the value that cannot be.
- * @example calibratePaint([{ kind: 'masstone', reflectance }, { kind: 'tint', share: 0.1, white, reflectance: paler }])
+ * @example calibratePaint([
+ *   { kind: 'masstone', reflectance: opaqueReflectance(ochre) },
+ *   { kind: 'tint', share: 0.1, white, reflectance: opaqueReflectance(mixPaints([{ paint: white, drops: 9 }, { paint: ochre, drops: 1 }])) },
+ * ]).K.length // 36
  */
 export function calibratePaint(
   swatches: readonly Swatch[],

@@ -16,6 +16,7 @@ const STRENGTH = 0.5
  * scattering that hides as its class does (Burns 2020 for the curve). Its spread is wide.
  * @param colour a Lab (D65, 2°) that was picked, or a spectral reading of the opaque paint.
  * @throws CalibrationError when no paint could look so.
+ * @example estimatePaint(flesh, 'semi-opaque', { name: 'sand' }).name // "sand"
  */
 export function estimatePaint(
   colour: Lab | Spectrum,

@@ -4,7 +4,7 @@ import { contrastRatio } from '../hiding'
 import type { OpacityClass } from '../paint'
 
 /** Contrast ratio of a 10 µm coat in the middle of each class; common practice, no source. */
-export const TYPICAL_HIDING: Record<OpacityClass, number> = {
+const TYPICAL_HIDING: Record<OpacityClass, number> = {
   opaque: 0.62,
   'semi-opaque': 0.28,
   'semi-transparent': 0.14,

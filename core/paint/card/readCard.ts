@@ -133,6 +133,7 @@ function toneCurves(steps: readonly Rgb[]): ((v: number, c: number) => number) |
  * uneven and coloured light by the bare paper, and of the camera's tone curve by the grey steps.
  * @param corners of the marks in the picture, px, clockwise from the upper left.
  * @throws RangeError when the corners make no card.
+ * @example readCard(cardPicture, cardCorners).wells.length
  */
 export function readCard(picture: CardPicture, corners: readonly Place[]): CardReading {
   const toPicture = homography(cornerMarks, corners)

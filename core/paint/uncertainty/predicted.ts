@@ -47,6 +47,7 @@ function radiusOf(lab: Lab, factor: readonly number[]): number {
 /**
  * The colour of an opaque mix with its uncertainty: the spreads of its paints are carried through the
  * mix by first differences (linear propagation, JCGM 100:2008, 5.1.2); paints err independently.
+ * @example predictMix([{ paint: white, drops: 3 }, { paint: ochre, drops: 1 }]).within
  */
 export function predictMix(parts: readonly Part<Paint>[], options: ViewingOptions = {}): Predicted {
   const labOfParts = (list: readonly Part[]): Lab =>

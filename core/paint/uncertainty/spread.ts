@@ -22,7 +22,10 @@ export interface Doubt {
   slope: number
 }
 
-/** The spread of stated doubts, taken to be independent of each other. */
+/**
+ * The spread of stated doubts, taken to be independent of each other.
+ * @example spreadOf({ strength: 0.3, depth: 0.1, hue: 0.05, slope: 0.05 })
+ */
 export function spreadOf({ strength, depth, hue, slope }: Doubt): Spread {
   const covariance = Array.from({ length: SHAPES }, () => new Float64Array(SHAPES))
   const add = (vector: readonly [number, number][], sigma: number): void => {
@@ -48,7 +51,10 @@ export function spreadOf({ strength, depth, hue, slope }: Doubt): Spread {
  */
 export const STARTER_SPREAD = spreadOf({ strength: 0.35, depth: 0.2, hue: 0.1, slope: 0.1 })
 
-/** A paint drawn from its spread; `normals` gives ten independent standard normal numbers. */
+/**
+ * A paint drawn from its spread; `normals` gives ten independent standard normal numbers.
+ * @example drawn(ochre, STARTER_SPREAD, normals(seeded(1))).K[0]
+ */
 export function drawn<P extends Mixture>(paint: P, spread: Spread, normals: () => number): P {
   const z = Array.from({ length: SHAPES }, normals)
   const by = z.map((_, i) => z.reduce((sum, v, j) => sum + packed(spread, i, j) * v, 0))

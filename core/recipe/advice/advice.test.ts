@@ -8,7 +8,7 @@ import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
 import { findRecipes } from '../findRecipes'
 import { RecipeSearch } from '../search/recipeSearch'
-import { alternatives, steadiest } from './alternatives'
+import { alternatives } from './alternatives'
 import { constrained, FAMILY_ID } from './constraints'
 import { bestAddition, wayInWords, whatPaintsBring } from './explain'
 import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './likeness'
@@ -131,17 +131,12 @@ describe('alternatives and steadiness', () => {
   it('alternatives differ, say why, and a steadier one is steadier', () => {
     const target = opaqueReflectance(mixPaints([{ paint: of('warm-flesh'), drops: 1 }]))
     const list = alternatives(found, target)
-    expect(list[0]!.words).toBe('closest')
+    expect(list[0]!.kind).toBe('closest')
     expect(list.length).toBeGreaterThan(1)
     expect(new Set(list.map(({ recipe }) => recipe)).size).toBe(list.length)
-    const simpler = list.find(({ words }) => words.startsWith('simpler'))
+    const simpler = list.find(({ kind }) => kind === 'simpler')
     if (simpler) expect(simpler.recipe.parts.length).toBeLessThan(list[0]!.recipe.parts.length)
     expect(list.every(({ underLamp }) => underLamp !== undefined)).toBe(true)
-    const steady = steadiest(found)!
-    expect(steadinessOf(steady.parts).uneven).toBeLessThanOrEqual(
-      steadinessOf(found[0]!.parts).uneven,
-    )
-    expect(steady.deltaE00).toBeLessThanOrEqual(found[0]!.deltaE00 + 0.3)
     expect(alternatives([])).toEqual([])
   })
 })

@@ -3,15 +3,19 @@ import { labOf } from '../../colour/lab'
 import type { Spectrum } from '../../colour/spectrum'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
+import { dropsIn } from '../recipe'
 import type { Recipe } from '../recipe'
 import { preferredRecipe } from './preferences'
 import type { Preference, Stock } from './preferences'
 import { steadinessOf } from './steadiness'
 
+export type AlternativeKind =
+  'closest' | Preference | 'simpler' | 'smaller' | 'safer' | 'steadier' | 'lamp' | 'other paints'
+
 export interface Alternative {
   recipe: Recipe
-  /** In one line, what speaks for it: closest, simpler, smaller, safer, steadier … */
-  words: string
+  /** What speaks for it. */
+  kind: AlternativeKind
   /** Root mean square ΔE00 of uneven drops. */
   uneven: number
   /** ΔE00 under the warm lamp, where the target's reflectance is known. */
@@ -20,12 +24,7 @@ export interface Alternative {
 
 /** So much further off is still nearly as good; what the eye hardly tells. */
 const NEARLY = 1
-const PREFERRED: Readonly<Record<Preference, string>> = {
-  opaque: 'covers best',
-  'nearly empty': 'uses up what is nearly empty',
-  cheapest: 'cheapest',
-}
-const dropsOf = ({ parts }: Recipe): number => parts.reduce((sum, { drops }) => sum + drops, 0)
+const dropsOf = ({ parts }: Recipe): number => dropsIn(parts)
 const hazardsOf = ({ parts }: Recipe): number =>
   new Set(parts.flatMap(({ paint }) => paint.hazards)).size
 const paintsOf = ({ parts }: Recipe): string =>
@@ -46,6 +45,7 @@ function lampOff(recipe: Recipe, target: Spectrum): number {
  * @param found best first.
  * @param target the reflectance aimed at, where it is known.
  * @param wish a preference; what meets it best among the nearly as close comes second.
+ * @example alternatives(found)[0].recipe === found[0] // true
  */
 export function alternatives(
   found: readonly Recipe[],
@@ -54,23 +54,22 @@ export function alternatives(
 ): Alternative[] {
   const first = found[0]
   if (!first) return []
-  const look = (recipe: Recipe, words: string): Alternative => ({
+  const look = (recipe: Recipe, kind: AlternativeKind): Alternative => ({
     recipe,
-    words,
+    kind,
     uneven: steadinessOf(recipe.parts).uneven,
     ...(target ? { underLamp: lampOff(recipe, target) } : {}),
   })
   const near = found.filter(({ deltaE00 }) => deltaE00 <= first.deltaE00 + 5 * NEARLY).slice(0, 200)
   const best = look(first, 'closest')
-  const all = near.map((recipe) => look(recipe, ''))
+  const all = near.map((recipe) => look(recipe, 'closest'))
   const chosen: Alternative[] = [best]
   const taken = new Set([first])
-  const add = (one: Alternative | undefined, words: string): void => {
+  const add = (one: Alternative | undefined, kind: AlternativeKind): void => {
     if (!one || taken.has(one.recipe)) return
     taken.add(one.recipe)
-    chosen.push({ ...one, words })
+    chosen.push({ ...one, kind })
   }
-  const off = (one: Alternative): string => `off by ${one.recipe.deltaE00.toFixed(1)}`
   if (wish) {
     const preferred = preferredRecipe(
       all.map(({ recipe }) => recipe),
@@ -78,15 +77,15 @@ export function alternatives(
       wish.stock,
       NEARLY,
     )
-    const one = all.find(({ recipe }) => recipe === preferred)
-    if (one) add(one, `${PREFERRED[wish.preference]}, off by ${one.recipe.deltaE00.toFixed(1)}`)
-  }
-  const simpler = all.find(({ recipe }) => recipe.parts.length < first.parts.length)
-  if (simpler)
     add(
-      simpler,
-      `simpler: ${simpler.recipe.parts.length === 1 ? 'one paint' : `${simpler.recipe.parts.length} paints`}, ${off(simpler)}`,
+      all.find(({ recipe }) => recipe === preferred),
+      wish.preference,
     )
+  }
+  add(
+    all.find(({ recipe }) => recipe.parts.length < first.parts.length),
+    'simpler',
+  )
   const smaller = all
     .filter(
       ({ recipe }) =>
@@ -96,31 +95,24 @@ export function alternatives(
       (one, other) =>
         dropsOf(one.recipe) - dropsOf(other.recipe) || one.recipe.deltaE00 - other.recipe.deltaE00,
     )[0]
-  if (smaller) add(smaller, `smaller: ${dropsOf(smaller.recipe)} drops, ${off(smaller)}`)
-  if (hazardsOf(first) > 0) {
-    const safer = all.find(({ recipe }) => hazardsOf(recipe) === 0)
-    if (safer) add(safer, `safer: no hazard words, ${off(safer)}`)
-  }
+  add(smaller, 'smaller')
+  if (hazardsOf(first) > 0)
+    add(
+      all.find(({ recipe }) => hazardsOf(recipe) === 0),
+      'safer',
+    )
   const steadier = all
     .filter(
       ({ recipe, uneven }) =>
         uneven < 0.75 * best.uneven && recipe.deltaE00 <= first.deltaE00 + NEARLY,
     )
     .sort((one, other) => one.uneven - other.uneven)[0]
-  if (steadier)
-    add(
-      steadier,
-      `steadier: uneven drops move it ${steadier.uneven.toFixed(1)} instead of ${best.uneven.toFixed(1)}`,
-    )
+  add(steadier, 'steadier')
   if (target) {
     const lamp = all
       .filter(({ recipe }) => recipe.deltaE00 <= first.deltaE00 + NEARLY)
       .sort((one, other) => one.underLamp! - other.underLamp!)[0]
-    if (lamp && lamp.underLamp! < best.underLamp! - 0.3)
-      add(
-        lamp,
-        `better under a warm lamp: ${lamp.underLamp!.toFixed(1)} off there instead of ${best.underLamp!.toFixed(1)}`,
-      )
+    if (lamp && lamp.underLamp! < best.underLamp! - 0.3) add(lamp, 'lamp')
   }
   const used = new Set(first.parts.map(({ paint }) => paint.id))
   const other = all.find(
@@ -128,16 +120,6 @@ export function alternatives(
       paintsOf(recipe) !== paintsOf(first) &&
       recipe.parts.filter(({ paint }) => used.has(paint.id)).length <= 1,
   )
-  if (other) add(other, `other paints, ${off(other)}`)
+  add(other, 'other paints')
   return chosen
-}
-
-/** Of recipes nearly as close as the best, the steadiest; the best itself when none is. */
-export function steadiest(found: readonly Recipe[], nearly = 0.3): Recipe | undefined {
-  const first = found[0]
-  if (!first) return undefined
-  return found
-    .filter(({ deltaE00 }) => deltaE00 <= first.deltaE00 + nearly)
-    .map((recipe) => ({ recipe, uneven: steadinessOf(recipe.parts).uneven }))
-    .reduce((one, next) => (next.uneven < one.uneven ? next : one)).recipe
 }

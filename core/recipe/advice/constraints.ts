@@ -26,6 +26,7 @@ export interface Constrained {
 /**
  * A box and a test that together mean the constraints; the test reads places in that box.
  * @throws RangeError when a required paint is not in the box, or forbidden too.
+ * @example constrained(box, { forbidden: ['carbon-black'] }).paints.length // 5
  */
 export function constrained(box: readonly Paint[], constraints: Constraints): Constrained {
   const { required = [], forbidden = [], atMost = {}, noHazards, family } = constraints

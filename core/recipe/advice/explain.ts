@@ -21,7 +21,10 @@ export interface Brings {
 const seen = (parts: Recipe['parts']): Lab => labOf(opaqueReflectance(mixPaints(parts)))
 const turn = (from: Lab, to: Lab): number => ((hueOf(to) - hueOf(from) + 540) % 360) - 180
 
-/** The way from one colour to another in a painter's words, the largest first. */
+/**
+ * The way from one colour to another in a painter's words, the largest first.
+ * @example wayInWords({ L: 50, a: 0, b: 0 }, { L: 60, a: 0, b: 0 }) // ["lighter"]
+ */
 export function wayInWords(from: Lab, to: Lab): string[] {
   const chroma = chromaOf(to) - chromaOf(from)
   const across = to.a - from.a
@@ -39,7 +42,10 @@ export function wayInWords(from: Lab, to: Lab): string[] {
     .map(([, word]) => word)
 }
 
-/** What every paint of a recipe brings; a mix of one paint is that paint. */
+/**
+ * What every paint of a recipe brings; a mix of one paint is that paint.
+ * @example whatPaintsBring(found[0])[0].lightness
+ */
 export function whatPaintsBring({ parts }: Pick<Recipe, 'parts'>): Brings[] {
   const whole = seen(parts)
   return parts.map(({ paint }, i) => {
@@ -66,6 +72,7 @@ export interface Wish {
 /**
  * The single paint that, added to the box, would bring a target nearest; searched over candidates with the
  * exact search, each no further than the best already found.
+ * @example bestAddition({ target: flesh, paints: [white], maxPaints: 2, maxDrops: 6 }, box, 99, { until, now }).gain
  */
 export function bestAddition(
   request: { target: Lab; paints: readonly Paint[] } & Limits,

@@ -47,7 +47,10 @@ export function differenceInWords(one: Paint, other: Paint): string[] {
   return words.length > 0 ? words : ['hardly to be told apart']
 }
 
-/** The single bottles that come nearest, by CIEDE2000 of their opaque coats. */
+/**
+ * The single bottles that come nearest, by CIEDE2000 of their opaque coats.
+ * @example nearestPaints(ochre, box, 1)[0].deltaE00
+ */
 export const nearestPaints = (paint: Paint, box: readonly Paint[], count = 3): Likeness[] =>
   box
     .filter(({ id }) => id !== paint.id)
@@ -59,7 +62,10 @@ export const nearestPaints = (paint: Paint, box: readonly Paint[], count = 3): L
     .sort((one, other) => one.deltaE00 - other.deltaE00)
     .slice(0, count)
 
-/** Mixes of the rest of the box that stand in for a paint, best first; proved or the best in the time given. */
+/**
+ * Mixes of the rest of the box that stand in for a paint, best first; proved or the best in the time given.
+ * @example standIns(ochre, box, { until, now })[0].deltaE00
+ */
 export function standIns(
   paint: Paint,
   box: readonly Paint[],
@@ -72,7 +78,10 @@ export function standIns(
   return new RecipeSearch(request).step(until, now).best
 }
 
-/** The best recipe for what a recipe looked like, without one of its paints. */
+/**
+ * The best recipe for what a recipe looked like, without one of its paints.
+ * @example substituteRecipe(flesh, 'yellow-ochre', box, { maxPaints: 3, maxDrops: 8 }, { until, now })
+ */
 export function substituteRecipe(
   lab: Lab,
   missing: string,

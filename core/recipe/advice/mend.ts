@@ -39,7 +39,7 @@ const FRESH = { maxPaints: 3, maxDrops: 12 }
  * How a well that is not as it should be is put right, and whether it is better mixed anew.
  * @param patience for the fresh recipe of a large box.
  * @throws RangeError for an empty box or a well without drops.
- * @example mendWell({ parts, drops: 12, seen, aim, paints, room: 40 }).front.at(-1)
+ * @example mendWell({ parts: [], drops: 12, seen: flesh, aim: flesh, paints, room: 40 }).startAgain // false
  */
 export function mendWell(
   { parts, drops, seen, aim, paints, room }: MendRequest,

@@ -40,13 +40,19 @@ export interface PutRightRequest {
 /** How much of a full well may stay, most first. */
 const KEEPS = [1, 2 / 3, 1 / 2, 1 / 3, 1 / 4]
 
-/** A well whose drops are known. */
+/**
+ * A well whose drops are known.
+ * @example knownWell([{ paint: white, drops: 3 }]).drops // 3
+ */
 export const knownWell = (parts: readonly Part[]): Well => ({
   mixture: mixPaints(parts),
   drops: parts.reduce((sum, { drops }) => sum + drops, 0),
 })
 
-/** A well of unknown contents: what it looks like, as an opaque paint of that colour, and how much it is. */
+/**
+ * A well of unknown contents: what it looks like, as an opaque paint of that colour, and how much it is.
+ * @example unknownWell(flesh, 12).drops // 12
+ */
 export const unknownWell = (lab: Lab, drops: number): Well => ({
   mixture: estimatePaint(lab, 'opaque'),
   drops,
@@ -66,7 +72,10 @@ export const wellLooks = {
 } as const
 export type WellLook = keyof typeof wellLooks
 
-/** What a mix must look like, if beside the aim it looks so. */
+/**
+ * What a mix must look like, if beside the aim it looks so.
+ * @example looksLike(flesh, ['too dark']).L // 60
+ */
 export function looksLike(aim: Lab, words: readonly WellLook[]): Lab {
   let { L, a, b } = aim
   for (const word of words) {
@@ -83,6 +92,7 @@ export function looksLike(aim: Lab, words: readonly WellLook[]): Lab {
  * adds more drops than the one before and lands nearer. Every addition within the limits is tried, so the
  * last entry is the best reachable, with the fewest drops that reach it.
  * @throws RangeError when the well is empty or larger than it can be.
+ * @example putRight({ well: knownWell([{ paint: white, drops: 3 }]), target: flesh, paints: box, maxPaints: 1, maxDrops: 4 })
  */
 export function putRight(request: PutRightRequest): WellCorrection[] {
   const { well, target, paints, maxPaints, maxDrops, room = Infinity } = request
@@ -148,7 +158,10 @@ export function putRight(request: PutRightRequest): WellCorrection[] {
   return front
 }
 
-/** Adding as much as this, or landing so much further off, it is better to start again. */
+/**
+ * Adding as much as this, or landing so much further off, it is better to start again.
+ * @example startAgain([], { drops: 6, deltaE00: 0.5 }) // true
+ */
 export const startAgain = (
   corrections: readonly WellCorrection[],
   fresh: { drops: number; deltaE00: number },

@@ -25,6 +25,7 @@ const STEP = 0.02
 /**
  * How steady a recipe is. For drops of uneven size the colour is taken as linear in the logarithm of each
  * amount, and the bottles as independent (JCGM 100:2008, 5.1.2), so squares add up.
+ * @example steadinessOf([{ paint: white, drops: 3 }, { paint: ochre, drops: 1 }]).uneven
  */
 export function steadinessOf(parts: readonly Part[]): Steadiness {
   const lab = seen(parts)

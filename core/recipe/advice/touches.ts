@@ -3,17 +3,18 @@ import { tintingStrength } from '../../paint/strength'
 import type { Mixture } from '../../paint/paint'
 
 /** Less than a drop: what a strong paint is given in. */
-export const touchAmounts = [
+const touchAmounts = [
   { share: 0.5, name: 'half a drop' },
   { share: 0.25, name: 'a quarter drop' },
   { share: 0.1, name: 'a toothpick’s tenth' },
 ] as const
 
 /** Tinting strength from which a whole drop is much; ultramarine and red oxide are at about 12. */
-export const STRONG = 20
+const STRONG = 20
 
 /** A paint's id with the part of a drop it stands for, and back. */
-export const touchId = (id: string, share: number): string => `${id}@${share}`
+const touchId = (id: string, share: number): string => `${id}@${share}`
+/** @example untouched('carbon-black@0.25') // "carbon-black" */
 export const untouched = (id: string): string => id.split('@')[0]!
 
 /**

@@ -4,7 +4,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import type { Mixture } from '../../paint/paint'
 
 /** A run of paints in tree order, and its two halves; −1 for a single paint. */
-export interface Cluster {
+interface Cluster {
   from: number
   to: number
   left: number

@@ -60,6 +60,7 @@ const CLOSE = 1
  * The exact search for whole-drop recipes, cut into tasks so that it can be watched, shared and stopped.
  * Tasks are ratios of drops over clusters of like paints; each is searched by the kernel in a box around
  * the target that holds everything as good as the worst recipe still wanted (docs/search.md).
+ * @example new RecipeSearch({ target: flesh, paints: box, maxPaints: 3, maxDrops: 12 }).step(until, now).proved // true
  */
 export class RecipeSearch {
   private readonly tree: PaintTree

@@ -2,8 +2,8 @@ import type { Mixture } from '../../paint/paint'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 
 /** Cells of the table of reachable chroma: lightness by 2, hue by 5°. */
-export const L_CELLS = 51
-export const HUE_CELLS = 72
+const L_CELLS = 51
+const HUE_CELLS = 72
 
 /** The most chroma that mixes of the paints reach, per lightness and hue; 0 where nothing is reached. */
 export interface Gamut {
@@ -22,6 +22,7 @@ const MIXES_OF_THREE = 400_000
  * in a mix only grey it: the rim of the gamut is made of mixes of few paints.
  * @param progress called with 0–1 along the way; return false to stop.
  * @returns undefined when stopped.
+ * @example mixGamut(box)
  */
 export function mixGamut(
   paints: readonly Mixture[],
@@ -100,7 +101,10 @@ export function reachableChroma({ chroma }: Gamut, L: number, hue: number): numb
   )
 }
 
-/** Whether mixes of the paints come to a colour within a chroma of 1. */
+/**
+ * Whether mixes of the paints come to a colour within a chroma of 1.
+ * @example reaches(mixGamut(box), { L: 60, a: 100, b: 0 }) // false
+ */
 export const reaches = (gamut: Gamut, lab: { L: number; a: number; b: number }): boolean =>
   Math.hypot(lab.a, lab.b) <=
   reachableChroma(gamut, lab.L, (Math.atan2(lab.b, lab.a) * 180) / Math.PI) + 1

@@ -24,6 +24,7 @@ export interface HideField {
 /**
  * The field of hides at one chroma: every pixel is its colour, hatched where no mix of the paints
  * comes to it; where the screen cannot show it, it is cut to sRGB.
+ * @example hideField(20, mixGamut(box), 8, 6).pixels.length // 192
  */
 export function hideField(chroma: number, gamut: Gamut, width: number, height: number): HideField {
   const pixels = new Uint8ClampedArray(4 * width * height)

@@ -76,6 +76,7 @@ function nodes(common: FieldSkin): { rgb: Float64Array; angles: Float64Array } {
  * The field of real skins: melanin down, blood across, every pixel a computed colour. A table of
  * 33 × 33 skins is interpolated in linear sRGB.
  * @throws RangeError when the size is not a whole number of pixels from 2 to 4096.
+ * @example skinField({ oxygenation: 0.75, carotene: 10 }, 8, 6).pixels.length // 192
  */
 export function skinField(skin: FieldSkin, width: number, height: number): SkinField {
   for (const size of [width, height])

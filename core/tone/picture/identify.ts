@@ -38,6 +38,7 @@ function webpSize(bytes: Uint8Array, view: DataView): [number, number] | undefin
 /**
  * Tells what a picture file is and how large, without decoding it.
  * @throws RangeError in words for what is no picture, damaged, or larger than 40 megapixels.
+ * @example identifyPicture(pngHead).width // 1
  */
 export function identifyPicture(bytes: Uint8Array): PictureKind {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength)

@@ -7,7 +7,10 @@ import type { Picture } from './picture'
 /** Half the side of the square that a click on something neutral averages, pixels. */
 const REACH = 3
 
-/** Mean colour of a small square as XYZ, in the light of the picture; bytes at their end are left out. */
+/**
+ * Mean colour of a small square as XYZ, in the light of the picture; bytes at their end are left out.
+ * @example xyzAround(cardPicture, 2, 2)[1]
+ */
 export function xyzAround({ width, height, pixels }: Picture, x: number, y: number): XYZ {
   let count = 0
   const sum: XYZ = [0, 0, 0]
@@ -31,13 +34,17 @@ export interface XyzCorrection {
   (xyz: XYZ): XYZ
 }
 
-/** A picture with no neutral in it is taken as it says: lit like the screen's white. */
+/**
+ * A picture with no neutral in it is taken as it says: lit like the screen's white.
+ * @example assumedDaylight(xyzOfRgb([1, 1, 1]))[1] // 100
+ */
 export const assumedDaylight: XyzCorrection = (xyz) => adapt(xyz, DISPLAY_WHITE, whitePoint())
 
 /**
  * Brings the light of a picture to D65 by what a neutral looks like in it (linear Bradford, ICC.1:2022
  * Annex E). Lightness is kept: the neutral's own grey stays what it is.
  * @throws RangeError when the place is too dark to tell a colour.
+ * @example fromNeutral([40, 50, 30])([40, 50, 30])[1] // 50
  */
 export function fromNeutral(neutral: XYZ): XyzCorrection {
   const Y = neutral[1]

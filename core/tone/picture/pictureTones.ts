@@ -132,6 +132,7 @@ function starts(kept: readonly Sample[], count: number): XYZ[][] {
  * Three to seven tones from dark to light of the chosen part of a picture: weighted clusters in OKLab,
  * the best of three fixed starts, so that the same picture always gives the same tones.
  * @throws RangeError when the count is out of range or too few pixels can be used.
+ * @example pictureTones(cardPicture, { count: 3, correct: assumedDaylight }).length // 3
  */
 export function pictureTones(
   picture: Picture,

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { labOf, parseColour, readMeasurements } from '../../../../core'
-import type { Measurement, SwatchReading } from '../../../../core'
-import type { ReaderSample } from '../../../drivers/readerDriver'
+import type { Measurement, ReaderSample, SwatchReading } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../../stores/reader'

@@ -1,5 +1,5 @@
 import { computed, reactive, ref, toRaw, watch } from 'vue'
-import { flatSpectrum, freeId, labOf, recordOf, slugOf } from '../../../../core'
+import { drawdownCard, flatSpectrum, freeId, labOf, recordOf, slugOf } from '../../../../core'
 import type {
   HazardKey,
   OpacityClass,
@@ -15,9 +15,6 @@ import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
 
 export type Way = 'eye' | 'films' | 'tint'
-
-/** A drawdown card: its black reads 2%, its white 85%. */
-const CARD = { black: flatSpectrum(0.02), white: flatSpectrum(0.85) }
 
 /** The paint that is being put into the box: what is told, what was read, what came of it. */
 export function useNewPaint() {
@@ -79,7 +76,7 @@ export function useNewPaint() {
         swatches.push({
           kind: 'film',
           thicknessUm: film.thicknessUm,
-          over: CARD[over],
+          over: flatSpectrum(drawdownCard[over]),
           ...rest[over]!,
         })
     }

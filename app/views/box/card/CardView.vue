@@ -1,13 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import {
-  calibratePaint,
-  cardLayout,
-  flatSpectrum,
-  freeId,
-  recordOf,
-  slugOf,
-} from '../../../../core'
+import { freeId, paintOfWell, recordOf, slugOf } from '../../../../core'
 import type { WellReading } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { saveFile } from '../../../parts/files/saveFile'
@@ -61,17 +54,13 @@ function take(event: Event): void {
   if (file) store.open(file)
   input.value!.value = ''
 }
-function add({ well, overBlack, overWhite }: WellReading): void {
+function add(reading: WellReading): void {
+  const { well } = reading
   const name = names.value[well]?.trim() || `well ${well + 1}`
   const taken = (one: string): boolean => project.paints.some((paint) => paint.id === one)
   const id = freeId(slugOf(name, `well-${well + 1}`), taken)
   try {
-    const film = (over: number, lab: WellReading['overBlack']) =>
-      ({ kind: 'film', thicknessUm: thicknessUm.value, over: flatSpectrum(over), lab }) as const
-    const paint = calibratePaint([film(0.04, overBlack), film(cardLayout.PAPER, overWhite)], {
-      id,
-      name,
-    })
+    const paint = paintOfWell(reading, thicknessUm.value, { id, name })
     project.addPaints([recordOf(paint)])
     said.value = `${name} is in the box, ${paint.opacity}.`
     trouble.value = ''

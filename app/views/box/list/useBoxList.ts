@@ -5,7 +5,7 @@ import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 
 export const sorts = ['palette', 'name', 'lightness', 'in the plan first', 'what is left'] as const
-export type BoxSort = (typeof sorts)[number]
+type BoxSort = (typeof sorts)[number]
 
 /** Which paints are shown, and in what order. */
 export function useBoxList() {

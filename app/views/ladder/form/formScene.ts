@@ -13,7 +13,7 @@ import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import { AMBIENT } from '../../../../core'
 
 /** A form as the scene takes it. */
-export interface FormGeometry {
+interface FormGeometry {
   positions: Float32Array
   normals: Float32Array
   occlusion: Float32Array
@@ -22,7 +22,7 @@ export interface FormGeometry {
 }
 
 /** How a ladder lies on a form. */
-export interface FormLook {
+interface FormLook {
   /** Screen colour of every step, dark to light, 0–1 each. */
   colours: readonly (readonly [number, number, number])[]
   /** Levels of light where one step ends and the next begins. */

@@ -4,6 +4,8 @@ import { stepCounts } from '../../../../core'
 import type { FigurePlan, StepCount, Way } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
+import { nameOf } from '../../../stores/paints'
+import { mixingWords } from '../../../words/mixing'
 import PaintChoice from './PaintChoice.vue'
 
 /** Effort and way of mixing: how many steps, from which bottles, within which limits. */
@@ -41,7 +43,7 @@ function toggle(id: string): void {
 const status = computed(() => {
   if (ladder.searching) return 'Looking for the closest drops…'
   if (ladder.trouble) return ladder.trouble
-  if (ladder.note) return ladder.note
+  if (ladder.note) return mixingWords(ladder.note, nameOf)
   return ladder.proved
     ? 'These are the closest drops there are.'
     : 'Close drops from a large box; open a step to have the closest proved.'

@@ -16,7 +16,10 @@ const isLoose = (data: unknown): data is Loose =>
 const listOf = (data: unknown): Loose[] => (Array.isArray(data) ? data.filter(isLoose) : [])
 const textOf = (data: unknown): string => (typeof data === 'string' ? data : '')
 
-/** The stack of a figure whose painter had not chosen one was known by the same places. */
+/**
+ * The stack of a figure whose painter had not chosen one was known by the same places.
+ * @example firstCoatId(0)
+ */
 export const firstCoatId = (at: number): string => `coat-${at + 1}`
 
 /** A height and whether it is a bust, from what was chosen or, where nothing was, from what was written. */

@@ -1,0 +1,21 @@
+import type { MixingNote } from '../../core'
+
+/** What is to be known of the way a ladder is mixed. */
+export function mixingWords(note: MixingNote, nameOf: (paint: string) => string): string {
+  if (note.way === 'matched')
+    return `${note.bottles} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
+  if (note.way === 'run') {
+    const { shade, light, uneven } = note
+    const toward = [
+      ...(shade === undefined ? [] : [`${nameOf(shade)} toward shade`]),
+      ...(light === undefined ? [] : [`${nameOf(light)} toward light`]),
+    ].join(', ')
+    return `${toward}; gaps uneven by at most ${(100 * uneven).toFixed(0)}%, no run of whole drops does better.`
+  }
+  if (note.wide.length === 0)
+    return 'Bottles and half-and-half bridges; no gap is too wide for one.'
+  const between = note.wide.map(
+    ({ from, to, gap }) => `${nameOf(from)} and ${nameOf(to)} (${gap.toFixed(0)} apart)`,
+  )
+  return `A bottle is missing between ${between.join('; ')}.`
+}

@@ -1,0 +1,22 @@
+import { coatKinds, USUAL_FINISH } from '../../core'
+import type { SheetMove } from '../../core'
+import { mixWords, placeWords } from './coats'
+
+const started = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
+
+/** A move at the bench in one line; paints and zones by the names they go by. */
+export function moveWords(
+  move: SheetMove,
+  zones: readonly { key: string; name: string }[],
+  nameOf: (paint: string) => string,
+): string {
+  if (move.kind === 'undercoat') return 'Undercoat'
+  if (move.kind === 'accent') return `Glaze of life: ${move.name}`
+  const { coat, thinner, passes } = move
+  const { name, pigmented } = coatKinds[coat.kind]
+  if (!pigmented) return `${started(name)}, ${coat.finish ?? USUAL_FINISH}, thin and even`
+  const place = placeWords(coat.place ?? 'all', zones)
+  const medium = coat.thinnedWith === 'medium' ? ' with medium' : ''
+  const times = passes > 1 ? `, ${passes} thin passes` : ''
+  return `${started(name)} of ${mixWords(coat.mix, nameOf)} ${place}, thinned ${thinner} : 1${medium}${times}`
+}
