@@ -79,7 +79,14 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { extends: true, test: { name: 'app', include: ['app/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: { name: 'app', include: ['app/**/*.test.ts'], exclude: ['app/**/*.dom.test.ts'] },
+      },
+      {
+        extends: true,
+        test: { name: 'parts', include: ['app/**/*.dom.test.ts'], environment: 'happy-dom' },
+      },
     ],
   },
 })

@@ -1,6 +1,7 @@
 /** The front door of the computation: everything outside `core` reads from here, in the order of the work. */
 
-/* Numbers that repeat */
+/* Numbers: held within limits, and chance that repeats */
+export { held } from './numbers/held'
 export { normals, seeded } from './numbers/seeded'
 
 /* Colour: spectra, lights, CIELAB and what a screen shows */
@@ -269,7 +270,7 @@ export type { FigureStack } from './formats/project/stackSchema'
 export type { DoneMove, DryingTimer, FigureBench, LogEntry } from './formats/project/benchSchema'
 export type { KeptTone } from './formats/project/toneSchema'
 export type { FigureGroup, KeptPart, Project } from './formats/project/schema'
-export { longest, mostOf } from './formats/project/limits'
+export { longest, mostOf, range } from './formats/project/limits'
 export { blankCommission, blankFigure, blankPlan } from './formats/project/blank'
 export { copyable, nextName, secondCommission, secondOf, takenFrom } from './formats/project/copies'
 export type { Copyable, NewId } from './formats/project/copies'

@@ -4,7 +4,7 @@ const sameValues = (one: Float64Array, other: Float64Array): boolean =>
   one.length === other.length && one.every((value, i) => value === other[i])
 
 /** Whether two paints are the same bottle with the same curves; copies count, as after a message to a worker. */
-const samePaint = (one: Paint, other: Paint): boolean =>
+export const samePaint = (one: Paint, other: Paint): boolean =>
   one === other || (one.id === other.id && sameValues(one.K, other.K) && sameValues(one.S, other.S))
 
 /**

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElInputNumber } from 'element-plus'
 import { computed, ref } from 'vue'
-import { coatKinds, evenings, formatCalendar, mostOf } from '../../../core'
+import { coatKinds, evenings, formatCalendar, held, mostOf, range } from '../../../core'
 import type { CoatKind } from '../../../core'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
@@ -15,8 +15,8 @@ const others = computed(() => store.project.figures.filter(({ id }) => id !== st
 const setAtOnce = (atOnce: number | undefined): void => {
   if (atOnce !== undefined) bench.set({ atOnce })
 }
-const number = (event: Event, least: number, most: number): number =>
-  Math.min(most, Math.max(least, Math.round(Number((event.target as HTMLInputElement).value))))
+const number = (event: Event, limits: readonly [number, number]): number =>
+  held(Number((event.target as HTMLInputElement).value) || 0, limits)
 function alongside(id: string, on: boolean): void {
   const had = bench.state.along ?? []
   bench.set({ along: on ? [...had, id] : had.filter((one) => one !== id) })
@@ -102,11 +102,11 @@ const learnt = computed(() => {
     <input
       class="text-field wide"
       type="number"
-      min="15"
-      max="720"
+      :min="range.eveningMin[0]"
+      :max="range.eveningMin[1]"
       step="15"
       :value="bench.state.eveningMin ?? EVENING"
-      @change="bench.set({ eveningMin: number($event, 15, 720) })"
+      @change="bench.set({ eveningMin: Math.round(number($event, range.eveningMin)) })"
     />
   </label>
   <label>
@@ -114,13 +114,13 @@ const learnt = computed(() => {
     <input
       class="text-field wide"
       type="number"
-      min="0.5"
-      max="20"
+      :min="range.tolerance[0]"
+      :max="range.tolerance[1]"
       step="0.5"
       :value="bench.tolerance"
       @change="
         bench.set({
-          tolerance: Math.min(20, Math.max(0.5, Number(($event.target as HTMLInputElement).value))),
+          tolerance: number($event, range.tolerance),
         })
       "
     />

@@ -3,8 +3,10 @@ import {
   coatKindKeys,
   coatKinds,
   finishes,
+  held,
   ladderRoles,
   places,
+  range,
   thinners,
   USUAL_FINISH,
 } from '../../../core'
@@ -84,12 +86,12 @@ const mixValue = ({ mix }: Coat): string => {
     <input
       class="text-field number"
       type="number"
-      min="0"
-      max="40"
+      :min="range.thinner[0]"
+      :max="range.thinner[1]"
       step="0.5"
       aria-label="Parts of thinner to one of paint"
       :value="coat.thinner ?? coatKinds[coat.kind].thinner"
-      @change="change({ thinner: Math.min(40, Math.max(0, Number(valueOf($event)))) })"
+      @change="change({ thinner: held(Number(valueOf($event)), range.thinner) })"
     />
     : 1
     <select
@@ -106,11 +108,11 @@ const mixValue = ({ mix }: Coat): string => {
     <input
       class="text-field number"
       type="number"
-      min="1"
-      max="20"
+      :min="range.passes[0]"
+      :max="range.passes[1]"
       aria-label="Passes"
       :value="coat.passes ?? 1"
-      @change="change({ passes: Math.min(20, Math.max(1, Math.round(Number(valueOf($event))))) })"
+      @change="change({ passes: held(Math.round(Number(valueOf($event))), range.passes) })"
     />
   </label>
   <select

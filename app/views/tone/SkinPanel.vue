@@ -12,6 +12,7 @@ import {
   typologyOf,
   valueOnAxis,
   toneLab,
+  skinLimits,
 } from '../../../core'
 import type { SkinField, SkinTone, StateName } from '../../../core'
 import SliderRow from '../../parts/SliderRow.vue'
@@ -152,7 +153,7 @@ function setState(event: Event): void {
       <SliderRow
         name="Oxygen"
         :words="oxygenWords(tone.oxygenation)"
-        :max="0.98"
+        :max="skinLimits.oxygenation[1]"
         :step="0.01"
         :colours="oxygen"
         :model-value="tone.oxygenation"

@@ -26,6 +26,12 @@ async function print(): Promise<void> {
   const { makeCard } = await import('./makeCard')
   saveFile('swatch-card.pdf', new Uint8Array(await makeCard()), 'application/pdf')
 }
+const {
+  answer: reading,
+  trouble: misread,
+  ask: read,
+  forget,
+} = useAnswer((at: Corner[]) => threads.box().card(store.picture!, at))
 watch(
   () => store.picture,
   (picture) => {
@@ -41,12 +47,6 @@ watch(
   },
   { immediate: true },
 )
-const {
-  answer: reading,
-  trouble: misread,
-  ask: read,
-  forget,
-} = useAnswer((at: Corner[]) => threads.box().card(store.picture!, at))
 watch(corners, (at) => store.picture && read(at.map(({ x, y }) => ({ x, y }))))
 
 function take(event: Event): void {

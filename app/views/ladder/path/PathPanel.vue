@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { mostOf, skinAreaCm2, usualAmounts } from '../../../../core'
+import { held, mostOf, range, skinAreaCm2, usualAmounts } from '../../../../core'
 import type { FigurePlan, KeptPart, Lab } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import DropBeads from '../../../parts/DropBeads.vue'
@@ -34,12 +34,12 @@ const labOf = (move: PathMove): Lab =>
         <input
           class="text-field"
           type="number"
-          min="1"
-          max="500"
+          :min="1"
+          :max="mostOf.copies"
           :value="amounts.figures"
           @change="
             store.setFigure(store.figure.id, {
-              many: Math.min(mostOf.copies, Math.max(1, Math.round(numberOf($event)))),
+              many: held(Math.round(numberOf($event)), [1, mostOf.copies]),
             })
           "
         />
@@ -49,10 +49,10 @@ const labOf = (move: PathMove): Lab =>
         <input
           class="text-field"
           type="number"
-          min="1"
-          max="20"
+          :min="range.coatsOfStep[0]"
+          :max="range.coatsOfStep[1]"
           :value="amounts.coats"
-          @change="set({ coats: Math.min(20, Math.max(1, Math.round(numberOf($event)))) })"
+          @change="set({ coats: held(Math.round(numberOf($event)), range.coatsOfStep) })"
         />
       </label>
       <label>
@@ -60,11 +60,11 @@ const labOf = (move: PathMove): Lab =>
         <input
           class="text-field"
           type="number"
-          min="0"
-          max="20"
+          :min="range.thinnerOfStep[0]"
+          :max="range.thinnerOfStep[1]"
           step="0.5"
           :value="amounts.thinner"
-          @change="set({ thinner: Math.min(20, Math.max(0, numberOf($event))) })"
+          @change="set({ thinner: held(numberOf($event), range.thinnerOfStep) })"
         />
       </label>
       <label>
@@ -72,10 +72,10 @@ const labOf = (move: PathMove): Lab =>
         <input
           class="text-field"
           type="number"
-          min="1"
-          max="100"
+          :min="100 * range.bare[0]"
+          :max="100 * range.bare[1]"
           :value="Math.round(100 * amounts.bare)"
-          @change="set({ bare: Math.min(100, Math.max(1, numberOf($event))) / 100 })"
+          @change="set({ bare: held(numberOf($event) / 100, range.bare) })"
         />
       </label>
       <p class="soft">about {{ area.toFixed(area < 10 ? 1 : 0) }} cm² of skin a figure</p>

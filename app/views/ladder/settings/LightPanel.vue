@@ -4,10 +4,10 @@ import {
   distances,
   lightSchoolKeys,
   lightSchools,
-  moodLimits,
   shadowSchoolKeys,
   shadowSchools,
   usual,
+  moodLimits,
 } from '../../../../core'
 import type { FigurePlan, LightSchool, SeenFrom, ShadowSchool } from '../../../../core'
 import SliderRow from '../../../parts/SliderRow.vue'
@@ -150,7 +150,7 @@ function setLight(event: Event): void {
       <SliderRow
         name="Bounced light"
         :words="bounceWords(plan.bounce ?? usual.bounce)"
-        :max="0.9"
+        :max="moodLimits.bounce[1]"
         :model-value="plan.bounce ?? usual.bounce"
         @update:model-value="set({ bounce: $event })"
       />
@@ -166,7 +166,7 @@ function setLight(event: Event): void {
         v-if="plan.otherWarmth !== undefined"
         name="Second light’s warmth"
         :words="warmthWords(plan.otherWarmth)"
-        :min="-1"
+        :min="moodLimits.warmth[0]"
         :model-value="plan.otherWarmth"
         @update:model-value="set({ otherWarmth: $event })"
       />

@@ -1,0 +1,149 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { wavelengthsNm } from '../colour/spectrum'
+import { starterPaints } from '../paint/starter'
+import { learntRecord } from './box/learntRecord'
+import { paintOfRecord } from './box/record'
+import { cellNumber, parseTable } from './csv/table'
+import { blankCommission, blankFigure } from './project/blank'
+import { nextName, secondCommission, secondOf, takenFrom } from './project/copies'
+import { parseProject } from './project/parse'
+import { formatProject } from './project/format'
+import { resample, resampleNotes } from './resample'
+import { freeId, slugOf } from './slug'
+
+const ids = new Set(starterPaints.map(({ id }) => id))
+
+describe('names', () => {
+  it('a slug is always an id that files and addresses take, whatever was written', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme' }), (text) => {
+        const slug = slugOf(text, 'work')
+        expect(slug).toMatch(/^[\w][\w-]*$/)
+        expect(slug.length).toBeLessThanOrEqual(60)
+        expect(slugOf(slug, 'work')).toBe(slug)
+      }),
+    )
+    expect(slugOf('  Crème brûlée (№ 3) ', 'work')).toBe('cre-me-bru-le-e-no-3')
+  })
+
+  it('a free id is one that is not taken, and the name itself where that is free', () => {
+    const taken = new Set(['sand', 'sand-2', 'sand-3'])
+    expect(freeId('sand', (id) => taken.has(id))).toBe('sand-4')
+    expect(freeId('clay', (id) => taken.has(id))).toBe('clay')
+    expect(nextName('Troll 2', ['Troll', 'Troll 2', 'Troll 3'])).toBe('Troll 4')
+    expect(nextName('x'.repeat(200), [], 20)).toHaveLength(20)
+  })
+})
+
+describe('readings on our bands', () => {
+  it('a straight line stays one, whatever it was sampled at; ends are held and said', () => {
+    const line = (nm: number): number => (nm - 300) / 1000
+    for (const step of [5, 7, 20]) {
+      const nm = Array.from({ length: Math.floor(400 / step) }, (_, i) => 360 + i * step)
+      const found = resample(nm, nm.map(line))
+      found.forEach((r, i) =>
+        expect(r).toBeCloseTo(line(Math.min(wavelengthsNm[i]!, nm.at(-1)!)), 12),
+      )
+    }
+    expect(resampleNotes([...wavelengthsNm])).toEqual([])
+    const short = resampleNotes([400, 410, 420])
+    expect(short[0]).toContain('400 to 420')
+    expect(resampleNotes([380, 400, 730])[0]).toContain('wider apart')
+    expect(resampleNotes([300, ...wavelengthsNm])[0]).toContain('left out')
+  })
+})
+
+describe('tables', () => {
+  const read = (text: string) => parseTable(text, ['name', 'ml'])
+  const told = (text: string): string => {
+    const result = read(text)
+    return result.ok ? '' : `${result.issues[0]!.place}: ${result.issues[0]!.message}`
+  }
+
+  it('reads what spreadsheets write: other separators, quotes, guarded formulas, a mark at the start', () => {
+    const result = read('\uFEFFName;ML\n"sand; fine";17\n\'=1+1;5\n')
+    expect(result).toEqual({
+      ok: true,
+      value: [
+        { line: 2, cells: { name: 'sand; fine', ml: '17' } },
+        { line: 3, cells: { name: '=1+1', ml: '5' } },
+      ],
+    })
+  })
+
+  it('says where and why it cannot be read', () => {
+    expect(told('')).toContain('is empty')
+    expect(told('name,colour\nsand,1')).toContain('has no column ml')
+    expect(told('name,ml,ml\nsand,1,2')).toContain('stands twice')
+    expect(told('name,ml')).toContain('no rows')
+    expect(told('name,ml\nsand,1,2')).toBe('line 2: has 3 cells under 2 columns')
+    expect(told('name,ml\n"sand,1')).toContain('never closed')
+  })
+
+  it('numbers are numbers: commas, words and what is out of range are named', () => {
+    const cell = (text: string) => cellNumber({ line: 3, cells: { ml: text } }, 'ml', 0, 100)
+    expect([cell('5'), cell('.5'), cell('1e1')]).toEqual([5, 0.5, 10])
+    expect(cell('1,5')).toMatchObject({
+      place: 'line 3, ml',
+      message: expect.stringContaining('comma'),
+    })
+    for (const bad of ['', 'much', '0x10', '101', 'Infinity'])
+      expect(typeof cell(bad)).toBe('object')
+  })
+})
+
+describe('second ones', () => {
+  let made = 0
+  const newId = (): string => `n${++made}`
+  const coat = { id: 'c', kind: 'layer' as const, mix: 'base' as const }
+  const troll = blankFigure('troll', {
+    name: 'Troll',
+    group: 'g',
+    accents: [{ id: 'a', place: 'nose' }],
+    stack: { under: { kind: 'flat', paint: 'titanium-white' }, coats: [coat] },
+    bench: { along: ['bram'] },
+  })
+  const project = blankCommission('p', 'Marsh', {
+    figures: [troll, blankFigure('bram')],
+    groups: [{ id: 'g', name: 'Trolls' }],
+    figure: 'troll',
+    log: [],
+    done: [{ figure: 'troll', copy: 1, of: { kind: 'undercoat' }, at: 0 }],
+  })
+
+  it('share nothing with the first: own ids for coats, accents and themselves', () => {
+    const second = secondOf(troll, 'Troll 2', true, newId)
+    expect(second.id).not.toBe(troll.id)
+    expect(second.stack!.coats[0]!.id).not.toBe('c')
+    expect(second.accents![0]!.id).not.toBe('a')
+    expect(second.stack!.coats[0]).toMatchObject({ kind: 'layer', mix: 'base' })
+    expect(secondOf(troll, 'Troll 2', false, newId).stack).toBeUndefined()
+    second.plan.kept['base'] = [{ paint: 'titanium-white', drops: 1 }]
+    expect(troll.plan.kept).toEqual({})
+    expect(Object.keys(takenFrom(troll, ['tone', 'bench'], newId))).toEqual(['tone', 'bench'])
+  })
+
+  it('a commission again: figures, groups and what is painted alongside point at their own', () => {
+    const again = secondCommission(project, 'Marsh again', newId)
+    const [first, other] = again.figures
+    expect(first!.group).toBe(again.groups![0]!.id)
+    expect(first!.bench!.along).toEqual([other!.id])
+    expect(again.figure).toBe(first!.id)
+    expect([again.done, again.log]).toEqual([undefined, undefined])
+    const all = JSON.stringify(again)
+    for (const old of ['"troll"', '"bram"', '"g"', '"p"']) expect(all).not.toContain(old)
+    expect(parseProject(formatProject(again), ids).ok).toBe(true)
+  })
+})
+
+it('what readings taught stands beside the starter, and is learnt anew the second time', () => {
+  const ochre = starterPaints.find(({ id }) => id === 'yellow-ochre')!
+  const first = learntRecord(ochre)
+  expect(first).toMatchObject({
+    id: 'my-yellow-ochre',
+    name: 'my yellow ochre',
+    origin: 'calibrated',
+  })
+  expect(learntRecord(paintOfRecord(first)).id).toBe('my-yellow-ochre')
+})

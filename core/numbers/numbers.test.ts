@@ -1,0 +1,100 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bisect, geometric } from './bisect'
+import { gcd } from './gcd'
+import { nelderMead } from './nelderMead'
+import { normals, seeded } from './seeded'
+import { solve } from './solve'
+
+const small = fc.integer({ min: 1, max: 400 })
+
+describe('whole numbers', () => {
+  it('the greatest common divisor divides both, and nothing greater does', () => {
+    fc.assert(
+      fc.property(small, small, (one, other) => {
+        const found = gcd(one, other)
+        expect([one % found, other % found]).toEqual([0, 0])
+        for (let d = found + 1; d <= Math.min(one, other); d++)
+          expect(one % d === 0 && other % d === 0).toBe(false)
+        expect(gcd(other, one)).toBe(found)
+      }),
+      { numRuns: 200 },
+    )
+    expect(gcd(0, 7)).toBe(7)
+  })
+})
+
+describe('bisection', () => {
+  it('closes in on where a rising condition begins, from both sides', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 99.9, noNaN: true }), (edge) => {
+        const { low, high } = bisect(0, 100, (x) => x >= edge, 50)
+        expect(low).toBeLessThanOrEqual(edge)
+        expect(high).toBeGreaterThanOrEqual(edge)
+        expect(high - low).toBeLessThan(1e-10)
+      }),
+    )
+  })
+
+  it('by the geometric mean it is as near over many powers of ten', () => {
+    for (const edge of [2e-4, 0.3, 55, 8e3]) {
+      const { high } = bisect(1e-4, 1e4, (x) => x >= edge, 40, geometric)
+      expect(Math.abs(high / edge - 1)).toBeLessThan(1e-9)
+    }
+  })
+})
+
+describe('linear equations', () => {
+  it('give back what the matrix was multiplied with', () => {
+    const random = seeded(4)
+    for (let n = 1; n <= 12; n++) {
+      const A = Array.from({ length: n }, () =>
+        Float64Array.from({ length: n }, () => random() - 0.5),
+      )
+      const x = Float64Array.from({ length: n }, () => 10 * random() - 5)
+      const b = Float64Array.from(A, (row) => row.reduce((sum, v, k) => sum + v * x[k]!, 0))
+      const found = solve(
+        A.map((row) => row.slice()),
+        b,
+      )
+      found.forEach((v, i) => expect(v).toBeCloseTo(x[i]!, 7))
+    }
+    expect(() =>
+      solve([Float64Array.of(1, 2), Float64Array.of(2, 4)], Float64Array.of(1, 2)),
+    ).toThrow('singular')
+  })
+})
+
+describe('the simplex of Nelder and Mead', () => {
+  it('finds the least of the valley of Rosenbrock (1960, doi:10.1093/comjnl/3.3.175), at 1, 1', () => {
+    const valley = ([x, y]: readonly number[]): number => 100 * (y! - x! ** 2) ** 2 + (1 - x!) ** 2
+    const { x, value } = nelderMead(valley, [-1.2, 1], [0.5, 0.5])
+    expect(value).toBeLessThan(1e-6)
+    for (const v of x) expect(v).toBeCloseTo(1, 2)
+  })
+})
+
+describe('repeatable chance', () => {
+  it('the same seed gives the same numbers, spread evenly; another gives others', () => {
+    const [one, same, other] = [seeded(9), seeded(9), seeded(10)]
+    const drawn = Array.from({ length: 20_000 }, one)
+    expect(drawn.slice(0, 50)).toEqual(Array.from({ length: 50 }, same))
+    expect(drawn.slice(0, 5)).not.toEqual(Array.from({ length: 5 }, other))
+    const cells = new Array<number>(10).fill(0)
+    for (const v of drawn) cells[Math.floor(10 * v)]!++
+    // Chi squared with nine degrees of freedom: beyond 27.9 once in a thousand (handbook table).
+    const chi = cells.reduce((sum, n) => sum + (n - 2000) ** 2 / 2000, 0)
+    expect(chi).toBeLessThan(27.9)
+  })
+
+  it('normal numbers have mean 0, deviation 1, and 68% within one', () => {
+    const normal = normals(seeded(11))
+    const drawn = Array.from({ length: 20_000 }, normal)
+    const mean = drawn.reduce((a, b) => a + b, 0) / drawn.length
+    const deviation = Math.sqrt(drawn.reduce((sum, v) => sum + (v - mean) ** 2, 0) / drawn.length)
+    expect(Math.abs(mean)).toBeLessThan(0.025)
+    expect(Math.abs(deviation - 1)).toBeLessThan(0.02)
+    const within = drawn.filter((v) => Math.abs(v) < 1).length / drawn.length
+    expect(Math.abs(within - 0.6827)).toBeLessThan(0.01)
+  })
+})
