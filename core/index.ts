@@ -240,7 +240,7 @@ export { formatMeasurementsCsv, parseMeasurementsCsv } from './formats/csv/measu
 export { formatBoxCsv, parseBoxCsv } from './formats/csv/box'
 export { parseGpl } from './formats/gpl/parse'
 export { formatShoppingNote, formatStockCsv } from './formats/csv/stock'
-export { formatStl, stlCorners } from './formats/stl/stl'
+export { checkStl, formatStl, stlCorners } from './formats/stl/stl'
 export { formatLogCsv } from './formats/csv/log'
 export { formatCalendar } from './formats/calendar/ics'
 export type { Sitting } from './formats/calendar/ics'

@@ -2,6 +2,7 @@ import type { BufferGeometry, Mesh } from 'three'
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
 import { OBJLoader } from 'three/addons/loaders/OBJLoader.js'
 import { STLLoader } from 'three/addons/loaders/STLLoader.js'
+import { checkStl } from '../../core'
 import type { Sculpt } from '../../core'
 
 /** Corners of a geometry, nine numbers a triangle, moved as its mesh is. */
@@ -27,22 +28,6 @@ function cornersOfScene(scene: { traverse: (each: (one: unknown) => void) => voi
     if (mesh.isMesh) lists.push(cornersOf(mesh.geometry, mesh))
   })
   return joined(lists)
-}
-
-/** A binary STL says how many triangles it has; 84 bytes of head and 50 each. */
-function checkStl(data: ArrayBuffer): void {
-  const start = new TextDecoder().decode(data.slice(0, 5)).toLowerCase()
-  if (start === 'solid' && new TextDecoder().decode(data.slice(0, 400)).includes('facet')) return
-  if (data.byteLength < 84)
-    throw new RangeError(
-      `is too short for an STL: ${data.byteLength} bytes, at least 84 are needed`,
-    )
-  const many = new DataView(data).getUint32(80, true)
-  const needed = 84 + 50 * many
-  if (needed > data.byteLength)
-    throw new RangeError(
-      `is cut short: it says ${many.toLocaleString('en')} triangles, which take ${needed.toLocaleString('en')} bytes, and has ${data.byteLength.toLocaleString('en')}`,
-    )
 }
 
 /**

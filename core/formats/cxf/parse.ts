@@ -78,6 +78,55 @@ function wellFormed(text: string): FileIssue | undefined {
   return { place: `line ${checked.err.line}, column ${checked.err.col}`, message: checked.err.msg }
 }
 
+/** Where a value stands, what the file says of its kind, and what is told of it. */
+interface Told {
+  place: string
+  specs: ReturnType<typeof specifications>
+  issues: FileIssue[]
+  notes: Set<string>
+}
+
+/** A spectrum on our bands, or an issue that says why it is none. */
+function reflectanceOf(
+  spectrum: Node,
+  { place, specs, issues, notes }: Told,
+): Measurement['reflectance'] {
+  const spec = specs.get(String(spectrum['@ColorSpecification']))
+  const start = numberOf(String(spectrum['@StartWL'] ?? '')) || spec?.start || NaN
+  const step = spec?.increment || 10
+  const numbers = textOf(spectrum).trim().split(/\s+/).map(numberOf)
+  const odd = numbers.findIndex((n) => !(n >= -0.05 && n <= 4))
+  const refuse = (message: string, where = place): undefined =>
+    void issues.push({ place: where, message })
+  if (!(start >= 300 && start <= 800))
+    return refuse('its spectrum does not say where it starts (StartWL, 300 to 800 nm)')
+  if (!(step >= 1 && step <= 40) || numbers.length < 4 || numbers.length > 1000)
+    return refuse(`its spectrum has ${numbers.length} values ${step} nm apart; 4 to 1000 are read`)
+  if (odd >= 0)
+    return refuse(`value ${odd + 1} is not a number from 0 to 4`, `${place}, ReflectanceSpectrum`)
+  const nm = numbers.map((_, k) => start + k * step)
+  for (const note of resampleNotes(nm)) notes.add(note)
+  return resample(
+    nm,
+    numbers.map((n) => Math.max(0, n)),
+  )
+}
+
+/** A CIELAB colour with its white, or an issue that says why it is none. */
+function labOfNode(lab: Node, { place, specs, issues, notes }: Told): Measurement['lab'] {
+  const [L, a, b] = ['L', 'A', 'B'].map((key) => numberOf(textOf(lab[key])))
+  if (!(L! >= 0 && L! <= 200 && Math.abs(a!) <= 200 && Math.abs(b!) <= 200)) {
+    issues.push({
+      place: `${place}, ColorCIELab`,
+      message: 'L, A and B are needed, within 0 to 200 and ±200',
+    })
+    return undefined
+  }
+  const white = specs.get(String(lab['@ColorSpecification']))?.white
+  if (!white) notes.add('some Lab values name no light we know; D50, 2° is taken')
+  return { L: L!, a: a!, b: b!, white: white ?? 'D50/2' }
+}
+
 /**
  * Reads CxF3 (ISO 17972-1:2015): objects with a reflectance spectrum, a CIELAB colour, or both. Other
  * colour values are left out and said. Nothing is taken over unless all of it is sound.
@@ -117,58 +166,20 @@ export function parseCxf(text: string): ReadResult<MeasurementFile> {
   for (const [i, object] of objects.entries()) {
     const name = String(object['@Name'] ?? object['@Id'] ?? i + 1)
     const values = child(object, 'ColorValues')
-    const place = `Object "${name.slice(0, 60)}"`
-    const one: Measurement = { name }
+    const told = { place: `Object "${name.slice(0, 60)}"`, specs, issues, notes }
     const spectrum = list(child(values, 'ReflectanceSpectrum'))[0]
-    if (spectrum) {
-      const spec = specs.get(String(spectrum['@ColorSpecification']))
-      const start = numberOf(String(spectrum['@StartWL'] ?? '')) || spec?.start || NaN
-      const step = spec?.increment || 10
-      const numbers = textOf(spectrum).trim().split(/\s+/).map(numberOf)
-      const odd = numbers.findIndex((n) => !(n >= -0.05 && n <= 4))
-      if (!(start >= 300 && start <= 800))
-        issues.push({
-          place,
-          message: 'its spectrum does not say where it starts (StartWL, 300 to 800 nm)',
-        })
-      else if (!(step >= 1 && step <= 40) || numbers.length < 4 || numbers.length > 1000)
-        issues.push({
-          place,
-          message: `its spectrum has ${numbers.length} values ${step} nm apart; 4 to 1000 are read`,
-        })
-      else if (odd >= 0)
-        issues.push({
-          place: `${place}, ReflectanceSpectrum`,
-          message: `value ${odd + 1} is not a number from 0 to 4`,
-        })
-      else {
-        const nm = numbers.map((_, k) => start + k * step)
-        for (const note of resampleNotes(nm)) notes.add(note)
-        one.reflectance = resample(
-          nm,
-          numbers.map((n) => Math.max(0, n)),
-        )
-      }
-    }
     const lab = list(child(values, 'ColorCIELab'))[0]
-    if (lab) {
-      const [L, a, b] = ['L', 'A', 'B'].map((key) => numberOf(textOf(lab[key])))
-      if (!(L! >= 0 && L! <= 200 && Math.abs(a!) <= 200 && Math.abs(b!) <= 200))
-        issues.push({
-          place: `${place}, ColorCIELab`,
-          message: 'L, A and B are needed, within 0 to 200 and ±200',
-        })
-      else {
-        const white = specs.get(String(lab['@ColorSpecification']))?.white
-        if (!white) notes.add('some Lab values name no light we know; D50, 2° is taken')
-        one.lab = { L: L!, a: a!, b: b!, white: white ?? 'D50/2' }
-      }
-    }
-    const others = Object.keys((values ?? {}) as Node).filter(
-      (key) => !['ReflectanceSpectrum', 'ColorCIELab'].includes(key),
-    )
-    for (const key of others) notes.add(`${key} is left out; spectra and CIELAB are read`)
-    if (one.reflectance || one.lab) measurements.push(one)
+    const reflectance = spectrum && reflectanceOf(spectrum, told)
+    const colour = lab && labOfNode(lab, told)
+    for (const key of Object.keys((values ?? {}) as Node))
+      if (key !== 'ReflectanceSpectrum' && key !== 'ColorCIELab')
+        notes.add(`${key} is left out; spectra and CIELAB are read`)
+    if (reflectance || colour)
+      measurements.push({
+        name,
+        ...(reflectance ? { reflectance } : {}),
+        ...(colour ? { lab: colour } : {}),
+      })
     if (issues.length >= MOST_ISSUES) break
   }
   if (issues.length > 0) return { ok: false, issues }

@@ -42,3 +42,23 @@ export function stlCorners(bytes: Uint8Array): Float32Array {
       corners[9 * t + k] = view.getFloat32(HEAD + TRIANGLE * t + 12 + 4 * k, true)
   return corners
 }
+
+/**
+ * A binary STL says how many triangles it has; 84 bytes of head and 50 each. A text one is taken as it is.
+ * @throws RangeError for one that is too short, or shorter than it says.
+ * @example checkStl(formatStl(mesh).buffer)
+ */
+export function checkStl(data: ArrayBuffer): void {
+  const start = new TextDecoder().decode(data.slice(0, 5)).toLowerCase()
+  if (start === 'solid' && new TextDecoder().decode(data.slice(0, 400)).includes('facet')) return
+  if (data.byteLength < 84)
+    throw new RangeError(
+      `is too short for an STL: ${data.byteLength} bytes, at least 84 are needed`,
+    )
+  const many = new DataView(data).getUint32(80, true)
+  const needed = 84 + 50 * many
+  if (needed > data.byteLength)
+    throw new RangeError(
+      `is cut short: it says ${many.toLocaleString('en')} triangles, which take ${needed.toLocaleString('en')} bytes, and has ${data.byteLength.toLocaleString('en')}`,
+    )
+}

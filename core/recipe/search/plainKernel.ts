@@ -1,9 +1,9 @@
 import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
-import { K1, K2 } from '../../paint/surface'
 import type { SearchKernel, Take } from './kernel'
 import type { PaintTree } from './paintTree'
-import type { RatioCell, RatioTree } from './ratioTree'
+import { meets, plainBound, reflectance } from './plainBound'
+import type { RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
 import type { TargetBox, Turn } from './targetBox'
 
@@ -23,11 +23,8 @@ export function plainKernel(
   { x, y, z }: Weights,
   [alpha, beta]: Turn,
 ): SearchKernel {
-  const enters = (1 - K1) * (1 - K2)
-  const leaves = 1 - K2
   const bands = BANDS
-  const u = x.map((w, i) => w - alpha * y[i]!)
-  const v = z.map((w, i) => w - beta * y[i]!)
+  const boundOf = plainBound(clusters, { x, y, z }, [alpha, beta])
   let box: TargetBox = EVERYTHING
   let drops: readonly number[] = []
   let tree: RatioTree
@@ -36,53 +33,6 @@ export function plainKernel(
   let work = 0
   const chosen = new Uint16Array(5)
   const sums = Array.from({ length: 6 }, () => new Float64Array(2 * BANDS))
-  const reflectance = (q: number): number => enters / (leaves + q + Math.sqrt(q * (q + 2)))
-
-  /** Bounds over all mixes of the clusters at the ratios of the cell; false when they miss the box. */
-  function mayReach(slots: readonly number[], { corners }: RatioCell): boolean {
-    work++
-    const bound = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0]
-    let own = 0
-    for (let i = 0; i < bands; i++) {
-      let [least, most, ql, qh, qls, qhs] = [1, 0, Infinity, 0, 0, 0]
-      for (const slot of slots) {
-        const c = clusters[slot]!.curves
-        least = Math.min(least, c[4][i]!)
-        most = Math.max(most, c[5][i]!)
-      }
-      for (const corner of corners) {
-        let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
-        for (let j = 0; j < slots.length; j++) {
-          const c = clusters[slots[j]!]!.curves
-          const d = corner[j]!
-          kl += d * c[0][i]!
-          kh += d * c[1][i]!
-          sl += d * c[2][i]!
-          sh += d * c[3][i]!
-        }
-        ql = Math.min(ql, kl / sh)
-        qh = Math.max(qh, kh / sl)
-        qls += kl / sh
-        qhs += kh / sl
-      }
-      const low = Math.max(least, reflectance(qh))
-      const high = Math.min(most, reflectance(ql))
-      bound[0]! += x[i]! * low
-      bound[1]! += x[i]! * high
-      bound[2]! += y[i]! * low
-      bound[3]! += y[i]! * high
-      bound[4]! += z[i]! * low
-      bound[5]! += z[i]! * high
-      // Weights below zero take the other end.
-      bound[6]! += u[i]! * (u[i]! > 0 ? low : high)
-      bound[7]! += u[i]! * (u[i]! > 0 ? high : low)
-      bound[8]! += v[i]! * (v[i]! > 0 ? low : high)
-      bound[9]! += v[i]! * (v[i]! > 0 ? high : low)
-      if (qhs * qhs * ql > qls * qls * qh) own += y[i]! * (high - low)
-    }
-    byClusters = own / (bound[3]! - bound[2]!)
-    return [0, 2, 4, 6, 8].every((k) => bound[k]! <= box[k + 1]! && bound[k + 1]! >= box[k]!)
-  }
 
   function leaf(slots: readonly number[], j: number, after: number): void {
     const { from, to } = clusters[slots[j]!]!
@@ -126,7 +76,12 @@ export function plainKernel(
       const width = cell.middle[j]! * clusters[cluster]!.spread
       if (sizeOf(cluster) > 1 && width > widest) [widest, split] = [width, j]
     })
-    if (combinations * ratios > WORTH && !mayReach(slots, cell)) return
+    if (combinations * ratios > WORTH) {
+      work++
+      const bound = boundOf(slots, cell)
+      if (!meets(bound.axes, box)) return
+      byClusters = bound.byClusters
+    }
     if (combinations * ratios <= LEAF) {
       for (let r = cell.from; r < cell.to; r++) {
         drops = tree.ratios[r]!

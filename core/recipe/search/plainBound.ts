@@ -1,0 +1,77 @@
+import { BANDS } from '../../colour/spectrum'
+import type { Weights } from '../../colour/weights'
+import { K1, K2 } from '../../paint/surface'
+import type { PaintTree } from './paintTree'
+import type { RatioCell } from './ratioTree'
+import type { TargetBox, Turn } from './targetBox'
+
+const ENTERS = (1 - K1) * (1 - K2)
+const LEAVES = 1 - K2
+/** Reflectance of an opaque mix by its K/S (Saunderson 1942, Kubelka & Munk 1931). */
+export const reflectance = (q: number): number => ENTERS / (LEAVES + q + Math.sqrt(q * (q + 2)))
+
+export interface Bound {
+  /** Least and greatest of each axis of the box, in turn. */
+  axes: number[]
+  /** Share of the range of Y that comes from how the clusters differ, not the ratios. */
+  byClusters: number
+}
+
+/** Whether a bound and the box around the target have anything in common. */
+export function meets(axes: readonly number[], box: TargetBox): boolean {
+  for (let k = 0; k < axes.length; k += 2)
+    if (axes[k]! > box[k + 1]! || axes[k + 1]! < box[k]!) return false
+  return true
+}
+
+/** Bounds over all mixes of some clusters at the ratios of a cell (docs/search.md). */
+export function plainBound(
+  clusters: PaintTree['clusters'],
+  { x, y, z }: Pick<Weights, 'x' | 'y' | 'z'>,
+  [alpha, beta]: Turn,
+): (slots: readonly number[], cell: RatioCell) => Bound {
+  const u = x.map((w, i) => w - alpha * y[i]!)
+  const v = z.map((w, i) => w - beta * y[i]!)
+  return (slots, { corners }) => {
+    const axes = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0]
+    let own = 0
+    for (let i = 0; i < BANDS; i++) {
+      let [least, most, ql, qh, qls, qhs] = [1, 0, Infinity, 0, 0, 0]
+      for (const slot of slots) {
+        const c = clusters[slot]!.curves
+        least = Math.min(least, c[4][i]!)
+        most = Math.max(most, c[5][i]!)
+      }
+      for (const corner of corners) {
+        let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
+        for (let j = 0; j < slots.length; j++) {
+          const c = clusters[slots[j]!]!.curves
+          const d = corner[j]!
+          kl += d * c[0][i]!
+          kh += d * c[1][i]!
+          sl += d * c[2][i]!
+          sh += d * c[3][i]!
+        }
+        ql = Math.min(ql, kl / sh)
+        qh = Math.max(qh, kh / sl)
+        qls += kl / sh
+        qhs += kh / sl
+      }
+      const low = Math.max(least, reflectance(qh))
+      const high = Math.min(most, reflectance(ql))
+      axes[0]! += x[i]! * low
+      axes[1]! += x[i]! * high
+      axes[2]! += y[i]! * low
+      axes[3]! += y[i]! * high
+      axes[4]! += z[i]! * low
+      axes[5]! += z[i]! * high
+      // Weights below zero take the other end.
+      axes[6]! += u[i]! * (u[i]! > 0 ? low : high)
+      axes[7]! += u[i]! * (u[i]! > 0 ? high : low)
+      axes[8]! += v[i]! * (v[i]! > 0 ? low : high)
+      axes[9]! += v[i]! * (v[i]! > 0 ? high : low)
+      if (qhs * qhs * ql > qls * qls * qh) own += y[i]! * (high - low)
+    }
+    return { axes, byClusters: own / (axes[3]! - axes[2]!) }
+  }
+}
