@@ -74,7 +74,12 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'core',
-          include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          include: [
+            'core/**/*.test.ts',
+            'server/**/*.test.ts',
+            'tests/reference/**/*.test.ts',
+            'tests/world/**/*.test.ts',
+          ],
           // Pure functions leave nothing behind: what one file has loaded serves the next.
           isolate: false,
         },

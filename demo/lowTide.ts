@@ -2,7 +2,7 @@ import { blankCommission, blankFigure, blankPlan } from '../core'
 import type { Figure, FigurePlan, Project } from '../core'
 
 /** The shipped commission: nine figures for a harbour diorama. All invented. */
-const skin = (melanin: number, blood: number, oxygenation: number, carotene = 10) =>
+const skin = (melanin: number, blood: number, oxygenation: number, carotene: number) =>
   ({ kind: 'skin', melanin, blood, oxygenation, carotene }) as const
 const hide = (L: number, a: number, b: number) => ({ kind: 'hide', lab: { L, a, b } }) as const
 
@@ -31,20 +31,20 @@ const figures: Figure[] = [
     'isaura',
     'Isaura, ferrywoman',
     'weathered tan',
-    skin(0.052, 0.036, 0.78),
+    skin(0.06, 0.03, 0.78, 15),
     {},
     { picture: { photo: DEMO_PICTURE, name: 'isaura.png' } },
   ),
-  figure('bram', 'Old Bram, net-mender', 'light, ruddy', skin(0.009, 0.034, 0.85)),
-  figure('tunde', 'Tunde, pilot', 'very deep', skin(0.36, 0.02, 0.75), { contrast: 1.1 }),
-  figure('mei', 'Mei, apprentice', 'light olive', skin(0.02, 0.014, 0.7, 22), { contrast: 0.8 }),
-  figure('rashida', 'Rashida, lamp-lighter', 'brown', skin(0.13, 0.022, 0.75), { warmth: 0.6 }),
+  figure('bram', 'Old Bram, net-mender', 'light, ruddy', skin(0.011, 0.026, 0.85, 24)),
+  figure('tunde', 'Tunde, pilot', 'very deep', skin(0.36, 0.02, 0.75, 6), { contrast: 1.1 }),
+  figure('mei', 'Mei, apprentice', 'light olive', skin(0.024, 0.013, 0.75, 23), { contrast: 0.8 }),
+  figure('rashida', 'Rashida, lamp-lighter', 'brown', skin(0.13, 0.022, 0.75, 11), { warmth: 0.6 }),
   figure(
     'bosun',
     'Drowned bosun',
     'dead grey',
-    hide(62, -3, 8),
-    { warmth: -0.5 },
+    hide(59, -2, 7),
+    { contrast: 0.75, warmth: -0.25, sheen: 0.2 },
     { kind: 'dead' },
   ),
   figure('kelp-drake', 'Kelp drake', 'blue-green hide', hide(48, -20, -4), { turn: -0.3 }),

@@ -46,7 +46,7 @@ export function coatsToHide(
  */
 export function opacityOf(mixture: Mixture): OpacityClass {
   const hides = contrastRatio(mixture, 10)
-  return hides > 0.4
+  return hides > 0.45
     ? 'opaque'
     : hides > 0.2
       ? 'semi-opaque'

@@ -25,6 +25,8 @@ export interface Paint extends Mixture {
   lightfastness: 'I' | 'II' | 'III' | 'IV' | 'V'
   /** Keys into `cautions`. */
   hazards: HazardKey[]
+  /** Of a bottle filled from others: which, by id. */
+  madeOf?: readonly { paint: string; drops: number }[]
   /** A plain paint when not given. */
   kind?: PaintKind
   /** How far the curves may be off; that of a starter paint when not given. */

@@ -1,3 +1,6 @@
+import { opacityOf } from './hiding'
+import { hobbyLoad } from './strengthKinds'
+import type { Mixture } from './paint'
 import { spectrumOf } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from './paint'
@@ -17,7 +20,7 @@ interface Band {
 }
 
 /** The physical features a pigment's curves are made of. K and S in mm⁻¹. */
-interface Features {
+export interface Features {
   edges?: Edge[]
   bands?: Band[]
   /** Absorption everywhere. */
@@ -28,7 +31,7 @@ interface Features {
   falls: number
 }
 
-export interface PigmentSpec extends Omit<Paint, 'K' | 'S' | 'origin'> {
+export interface PigmentSpec extends Omit<Paint, 'K' | 'S' | 'origin' | 'opacity'> {
   features: Features
 }
 
@@ -44,19 +47,32 @@ function absorption({ edges = [], bands = [], floorK }: Features): Spectrum {
 const scattering = ({ S, falls }: Features): Spectrum =>
   spectrumOf((nm) => S * (nm / 550) ** -falls)
 
-/**
- * Bottled paints for figures are thin: they carry less than half the coloured pigment of tube paint,
- * while their whites are loaded to cover (from memory). Features are written at tube strength.
- */
-export const BOTTLE_LOAD = 0.45
+/** Features by the paint they were written for. */
+const written = new Map<string, Features>()
 
-/** A starter paint written as physical features; curves from memory, no measurement behind them. */
+/**
+ * The features a starter paint is made of, at tube strength; nothing for one that is mixed.
+ * @example featuresOf('ultramarine')
+ */
+export const featuresOf = (id: string): Features | undefined => written.get(id)
+
+/**
+ * Curves of features, at tube strength.
+ * @example curvesOf(featuresOf('ultramarine')).K.length // 36
+ */
+export const curvesOf = (features: Features): Mixture => ({
+  K: absorption(features),
+  S: scattering(features),
+})
+
+/**
+ * A starter paint written as physical features, filled as a hobby bottle; curves from memory, no measurement behind
+ * them. How opaque it is follows from them.
+ */
 export function pigmentPaint({ features, ...paint }: PigmentSpec): Paint {
-  const load = paint.pigments.some((name) => name.startsWith('PW')) ? 1 : BOTTLE_LOAD
-  return {
-    ...paint,
-    origin: 'modelled from memory',
-    K: absorption(features).map((k) => k * load),
-    S: scattering(features).map((s) => s * load),
-  }
+  written.set(paint.id, features)
+  const load = hobbyLoad(paint.pigments)
+  const { K, S } = curvesOf(features)
+  const bottled = { K: K.map((k) => k * load), S: S.map((s) => s * load) }
+  return { ...paint, ...bottled, origin: 'modelled from memory', opacity: opacityOf(bottled) }
 }

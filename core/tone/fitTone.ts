@@ -6,6 +6,7 @@ import { whitePoint } from '../colour/white'
 import { heldSkin, skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { toneLab } from './tone'
+import { usualCarotene } from './usualCarotene'
 import type { Tone } from './tone'
 
 export interface FittedSkin {
@@ -27,7 +28,7 @@ const STARTS = [0.006, 0.025, 0.09, 0.3].map((melanin) => [
   Math.log(melanin),
   Math.log(0.02),
   1.2,
-  Math.log(10),
+  Math.log(usualCarotene(melanin)),
 ])
 
 /**
@@ -54,7 +55,8 @@ export function fitSkin(tones: readonly Lab[], anchor = Math.floor(tones.length 
     return sum / (2 * tones.length - 1)
   }
   const cost = (x: readonly number[]): number =>
-    offOf(toSkin(x)) + 0.01 * ((x[2]! - 1.2) ** 2 + (x[3]! - Math.log(10)) ** 2)
+    offOf(toSkin(x)) +
+    0.01 * ((x[2]! - 1.2) ** 2 + (x[3]! - Math.log(usualCarotene(Math.exp(x[0]!)))) ** 2)
   const best = STARTS.map((start) => nelderMead(cost, start, [0.6, 0.5, 0.8, 0.5])).reduce(
     (one, other) => (other.value < one.value ? other : one),
   )

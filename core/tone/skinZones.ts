@@ -38,7 +38,7 @@ export const skinZones: readonly SkinZone[] = [
     depthUm: 45,
   })),
   zone('lower-lip', 'Lower lip', (s) => ({
-    blood: s.blood * 3 + 0.012,
+    blood: s.blood * 2.7 + 0.01,
     oxygenation: 0.75,
     melanin: s.melanin ** 1.12,
     depthUm: 40,

@@ -1,30 +1,32 @@
 import type { Hide } from './hide'
 import type { Skin } from './skin'
+import { usualCarotene } from './usualCarotene'
 
 export interface Place<T> {
   name: string
   tone: T
 }
 
-const skin = (melanin: number, blood: number, carotene = 10): Skin => ({
+/** @param golden carotene beyond what the complexion usually has, µM. */
+const skin = (melanin: number, blood: number, golden = 0): Skin => ({
   melanin,
   blood,
   oxygenation: 0.75,
-  carotene,
+  carotene: Math.round(usualCarotene(melanin) + golden),
 })
 
 /** Complexions over the whole range in even steps of lightness, light to dark; none is a default. */
 export const skinPlaces: readonly Place<Skin>[] = [
-  { name: 'porcelain', tone: skin(0.004, 0.006, 6) },
-  { name: 'fair, rosy', tone: skin(0.006, 0.0125, 8) },
-  { name: 'fair, golden', tone: skin(0.019, 0.0085, 18) },
-  { name: 'light olive', tone: skin(0.034, 0.0095, 24) },
-  { name: 'tan', tone: skin(0.053, 0.015, 14) },
-  { name: 'bronze', tone: skin(0.082, 0.017, 16) },
-  { name: 'brown', tone: skin(0.125, 0.019, 12) },
-  { name: 'deep brown', tone: skin(0.185, 0.021, 12) },
-  { name: 'very deep', tone: skin(0.28, 0.022, 10) },
-  { name: 'near black', tone: skin(0.43, 0.024, 10) },
+  { name: 'porcelain', tone: skin(0.004, 0.009, -11) },
+  { name: 'fair, rosy', tone: skin(0.006, 0.015) },
+  { name: 'fair, golden', tone: skin(0.022, 0.0085, 4) },
+  { name: 'light olive', tone: skin(0.036, 0.0095, 7) },
+  { name: 'tan', tone: skin(0.053, 0.015) },
+  { name: 'bronze', tone: skin(0.082, 0.017, 4) },
+  { name: 'brown', tone: skin(0.125, 0.019) },
+  { name: 'deep brown', tone: skin(0.185, 0.021, 2) },
+  { name: 'very deep', tone: skin(0.28, 0.022) },
+  { name: 'near black', tone: skin(0.43, 0.024) },
 ]
 
 const hide = (L: number, C: number, h: number, more: Omit<Hide, 'lab'> = {}): Hide => ({

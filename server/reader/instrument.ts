@@ -1,13 +1,7 @@
-import {
-  drawdownCard,
-  filmReflectance,
-  flatSpectrum,
-  mixPaints,
-  normals,
-  opaqueReflectance,
-  seeded,
-} from '../../core'
-import type { Paint, ReaderSample, ReaderTrouble, Spectrum } from '../../core'
+import { drawdownCard, normals, seeded } from '../../core'
+import type { Mixture, ReaderSample, ReaderTrouble, Spectrum } from '../../core'
+import { film, opaque, plainWorld } from './world/physics'
+import type { World } from './world/physics'
 
 /** Why this reader does not read, by the words of the contract. */
 type InstrumentTrouble = Extract<ReaderTrouble, 'uncalibrated' | 'unknown-paint' | 'out-of-range'>
@@ -25,17 +19,18 @@ export class ReaderError extends Error {
 export const READINGS_A_CALIBRATION = 60
 const CALIBRATION_MS = 30 * 60 * 1000
 
-/** A hand-held spectrophotometer that is not there: seeded paints, seeded noise of about 0.2 ΔE00. */
+/** A hand-held spectrophotometer that is not there: hidden bottles, seeded noise of about 0.2 ΔE00. */
 export class Instrument {
   private readonly normal: () => number
   private left = 0
   private calibratedAt = -Infinity
 
   constructor(
-    private readonly paints: ReadonlyMap<string, Paint>,
+    private readonly bottles: ReadonlyMap<string, Mixture>,
     seed: number,
     private readonly now: () => number,
     private readonly noise = 1,
+    private readonly world: World = plainWorld,
   ) {
     this.normal = normals(seeded(seed))
   }
@@ -72,13 +67,16 @@ export class Instrument {
       if (!(value >= least && value <= most))
         throw new ReaderError('out-of-range', `${name} is ${value}; allowed is ${least} to ${most}`)
     }
-    if (sample.kind === 'masstone') return opaqueReflectance(this.paint(sample.paint))
+    if (sample.kind === 'masstone')
+      return opaque([{ bottle: this.bottle(sample.paint), share: 1 }], this.world)
     if (sample.kind === 'film') {
       within('thicknessUm', sample.thicknessUm, 0.1, 500)
-      return filmReflectance(this.paint(sample.paint), {
-        thicknessUm: sample.thicknessUm,
-        over: flatSpectrum(drawdownCard[sample.over]),
-      })
+      return film(
+        this.bottle(sample.paint),
+        sample.thicknessUm,
+        drawdownCard[sample.over],
+        this.world,
+      )
     }
     const parts =
       sample.kind === 'mix'
@@ -90,14 +88,16 @@ export class Instrument {
     if (sample.kind === 'tint') within('share', sample.share, 0.001, 1)
     if (parts.length === 0) throw new ReaderError('out-of-range', 'a mix needs at least one paint')
     for (const { drops } of parts) within('drops', drops, 0, 1000)
-    return opaqueReflectance(
-      mixPaints(parts.map(({ paint, drops }) => ({ paint: this.paint(paint), drops }))),
+    return opaque(
+      parts.map(({ paint, drops }) => ({ bottle: this.bottle(paint), share: drops })),
+      this.world,
     )
   }
 
-  private paint(id: string): Paint {
-    const paint = this.paints.get(id)
-    if (!paint) throw new ReaderError('unknown-paint', `there is no paint "${id}" under the reader`)
-    return paint
+  private bottle(id: string): Mixture {
+    const bottle = this.bottles.get(id)
+    if (!bottle)
+      throw new ReaderError('unknown-paint', `there is no paint "${id}" under the reader`)
+    return bottle
   }
 }

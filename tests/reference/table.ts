@@ -3,6 +3,7 @@ import { filmLaws } from './checks/filmLaws'
 import { libraries } from './checks/libraries'
 import { masstones } from './checks/masstones'
 import { pairs } from './checks/pairs'
+import { complexions } from './checks/complexions'
 import { skin } from './checks/skin'
 import { smoothest } from './checks/smoothest'
 import { testSamples } from './checks/testSamples'
@@ -11,9 +12,18 @@ import type { Row } from './row'
 
 /** Everything that is compared with the outside world. */
 export const referenceTable = (): Row[] =>
-  [whites, testSamples, pairs, libraries, smoothest, filmLaws, curtis, masstones, skin].flatMap(
-    (check) => check(),
-  )
+  [
+    whites,
+    testSamples,
+    pairs,
+    libraries,
+    smoothest,
+    filmLaws,
+    curtis,
+    masstones,
+    skin,
+    complexions,
+  ].flatMap((check) => check())
 
 const short = (value: number): string =>
   value === 0 ? '0' : value < 0.001 ? value.toExponential(1) : value.toPrecision(2)

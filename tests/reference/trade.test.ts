@@ -4,6 +4,7 @@ import {
   coatThicknessUm,
   contrastRatio,
   deltaE00,
+  filledAs,
   filmReflectance,
   flatSpectrum,
   hueOf,
@@ -11,6 +12,7 @@ import {
   mixPaints,
   opaqueReflectance,
   skinReflectance,
+  smoothestReflectance,
   starterPaints,
   thin,
 } from '../../core'
@@ -115,8 +117,8 @@ describe('mixing', () => {
 
   it('T6 pale green and pink neutralise each other; pale blue greys flesh, then turns it blue', () => {
     const pink = lab({ 'titanium-white': 12, 'pyrrole-red': 1 })
-    const green = lab({ 'titanium-white': 12, 'phthalo-green': 0.6 })
-    const dead = lab({ 'titanium-white': 24, 'pyrrole-red': 1, 'phthalo-green': 0.6 })
+    const green = lab({ 'titanium-white': 12, 'phthalo-green': 4 })
+    const dead = lab({ 'titanium-white': 24, 'pyrrole-red': 1, 'phthalo-green': 4 })
     expect(chromaOf(dead)).toBeLessThan(0.4 * Math.min(chromaOf(pink), chromaOf(green)))
     const flesh = { 'titanium-white': 9, 'yellow-ochre': 2, 'red-iron-oxide': 1 }
     const blued = [0, 0.8, 6].map((n) => lab({ ...flesh, 'cobalt-blue': n }))
@@ -157,6 +159,47 @@ describe('thin paint', () => {
     const strong = shift(darkSkin, glazed(violet, 7, darkSkin))
     const right = shift(darkSkin, glazed(violet, 11, darkSkin))
     expect(right).toBeLessThan(strong * 0.85)
+  })
+
+  it('T10 as differences, on hobby bottles: filter 2–4, violet 3–7 right and 8 too much, pink 2–5', () => {
+    const ground = (L: number, a: number, b: number) => smoothestReflectance({ L, a, b })
+    const [brownShadow, middleFlesh, lip] = [
+      ground(32, 15, 15),
+      ground(45, 15, 18),
+      ground(50, 22, 14),
+    ]
+    const moves = (id: string, parts: number, over: Spectrum): number =>
+      shift(over, glazed(mix({ [id]: 1 }), parts, over))
+    const within = (value: number, least: number, most: number): void => {
+      expect(value).toBeGreaterThan(least)
+      expect(value).toBeLessThan(most)
+    }
+    within(moves('pyrrole-orange', 6, middleFlesh), 2, 4)
+    for (const parts of [10, 11]) within(moves('dioxazine-violet', parts, brownShadow), 3, 7)
+    expect(moves('dioxazine-violet', 7, brownShadow)).toBeGreaterThan(8)
+    within(moves('quinacridone-magenta', 12, lip), 2, 5)
+    // What painters buy as artists' acrylic is far too strong for it at the same thinning.
+    const tube = filledAs(
+      starterPaints.find(({ id }) => id === 'dioxazine-violet')!,
+      'artists',
+    )
+    expect(shift(brownShadow, glazed(tube, 10, brownShadow))).toBeGreaterThan(12)
+  })
+
+  it('T9 translucent flesh: two coats read darker and richer than one, medium 1:4 paler than 1:2', () => {
+    const flesh = filledAs(
+      starterPaints.find(({ id }) => id === 'warm-flesh')!,
+      'translucent',
+    )
+    const over = opaqueReflectance(mix({ 'titanium-white': 1 }))
+    const coat = (parts: number, passes: number) => {
+      const laid = (ground: Spectrum): Spectrum =>
+        filmReflectance(flesh, { thicknessUm: coatThicknessUm(parts), over: ground })
+      return labOf(passes === 1 ? laid(over) : laid(laid(over)))
+    }
+    expect(coat(2, 2).L).toBeLessThan(coat(2, 1).L - 1)
+    expect(chromaOf(coat(2, 2))).toBeGreaterThan(chromaOf(coat(2, 1)) + 1)
+    expect(coat(4, 1).L).toBeGreaterThan(coat(2, 1).L)
   })
 
   it('T11 a wash darkens everything under it', () => {
@@ -210,6 +253,9 @@ describe('thin paint', () => {
     expect(chromaOf(grey)).toBeLessThan(20)
     expect(grey.b).toBeLessThan(-3)
     const jaw = labOf(glazed(thin(stubble, 1), 2, paleSkin))
+    // Felt as a blue-grey shade, not painted on.
+    expect(deltaE00(jaw, labOf(paleSkin))).toBeGreaterThan(1.5)
+    expect(deltaE00(jaw, labOf(paleSkin))).toBeLessThan(12)
     expect(jaw.b).toBeLessThan(labOf(paleSkin).b - 1)
     expect(jaw.L).toBeLessThan(labOf(paleSkin).L)
   })
@@ -220,16 +266,16 @@ describe('hides', () => {
 
   it('T22 blue-green shades a green hide and keeps it alive; dark blue shades violet; magenta over blue is violet', () => {
     const hide = lab(green)
-    const blueGreen = lab({ ...green, 'phthalo-green': 1, 'phthalo-blue-green': 0.4 })
+    const blueGreen = lab({ ...green, 'phthalo-green': 6, 'phthalo-blue-green': 3 })
     const blackened = lab({ ...green, 'carbon-black': 0.25 })
     expect(blueGreen.L).toBeLessThan(hide.L - 8)
     expect(chromaOf(blueGreen) / blueGreen.L).toBeGreaterThan(chromaOf(blackened) / blackened.L)
-    const violet = { 'dioxazine-violet': 1, 'titanium-white': 6 }
-    const shaded = lab({ ...violet, 'indanthrone-blue': 2 })
+    const violet = { 'dioxazine-violet': 4, 'titanium-white': 6 }
+    const shaded = lab({ ...violet, 'indanthrone-blue': 5 })
     expect(shaded.L).toBeLessThan(lab(violet).L - 4)
     expect(hueApart(shaded, lab(violet))).toBeLessThan(45)
     const blue = opaqueReflectance(mix({ ultramarine: 1, 'titanium-white': 3 }))
-    const rich = labOf(glazed(mix({ 'quinacridone-magenta': 1 }), 2, blue))
+    const rich = labOf(glazed(mix({ 'quinacridone-magenta': 1 }), 2, blue, 5))
     expect(hueOf(rich)).toBeGreaterThan(285)
     expect(hueOf(rich)).toBeLessThan(350)
     expect(rich.a).toBeGreaterThan(labOf(blue).a + 5)

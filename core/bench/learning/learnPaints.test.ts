@@ -8,7 +8,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
 import { learnPaints } from './learnPaints'
-import type { MixReading } from './learnPaints'
+import type { MixReading } from './readingModel'
 import { seeded } from '../../numbers/seeded'
 
 const ids = [

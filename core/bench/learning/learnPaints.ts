@@ -1,22 +1,15 @@
-import { readingNoise } from '../../paint/calibration/noise'
 import { BANDS } from '../../colour/spectrum'
-import type { Spectrum } from '../../colour/spectrum'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
-import { solve } from '../../numbers/solve'
 import { mixPaints } from '../../paint/mix'
-import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { moved, SHAPES } from '../../paint/uncertainty/basis'
-import { choleskyOf, packed } from '../../paint/uncertainty/cholesky'
-import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
-
-/** A mix that was painted, and what was read of it. Paints by id. */
-export interface MixReading {
-  parts: readonly { paint: string; drops: number }[]
-  reflectance: Spectrum
-}
+import { DROP_SIGMAS } from './evidence'
+import { fitPaints } from './fitPaints'
+import type { Fitted } from './fitPaints'
+import { leftDoubt } from './leftDoubt'
+import { modelled } from './readingModel'
+import type { MixReading } from './readingModel'
 
 interface LearntPaint {
   paint: Paint
@@ -27,160 +20,95 @@ interface LearntPaint {
 export interface Learnt {
   /** The paints that were in the readings, improved. */
   paints: LearntPaint[]
-  /** Mean ΔE00 of readings held out in turn: as the paints were, and as they would be. */
+  /** Mean ΔE00 of readings held out in turn, uneven drops taken out: as the paints were, and as they would be. */
   before: number
   after: number
   /** False when held-out readings would be met worse: then nothing should be taken over. */
   better: boolean
+  /** The paint that does not fit, by id, where one spoils the others: metal, glow, a swatch that shows through. */
+  strange: string[]
 }
 
-/** So many times what the reader repeats by a reading may be off: drops are uneven, the model is not all (from memory). */
-const MISFIT = 3.3
-const ROUNDS = 8
-const STEP = 0.01
 const FOLDS = 4
 
-/** Curves moved by coefficients z in units of the spread's own axes. */
-function movedBy(paint: Paint, z: ArrayLike<number>, from: number): Paint {
-  const spread = paint.spread ?? STARTER_SPREAD
-  const by = Array.from({ length: SHAPES }, (_, i) => {
-    let sum = 0
-    for (let j = 0; j <= i; j++) sum += packed(spread, i, j) * z[from + j]!
-    return sum
-  })
-  return { ...paint, ...moved(paint, by) }
-}
-
-interface Fit {
-  z: Float64Array
-  /** JᵀWJ + 1, rows. */
-  normal: Float64Array[]
-}
-
-/** Least squares with the paints' spreads as prior, by Gauss and Newton. */
-function fit(readings: readonly MixReading[], paints: readonly Paint[]): Fit {
-  const place = new Map(paints.map(({ id }, i) => [id, i]))
-  const size = paints.length * SHAPES
-  let z = new Float64Array(size)
-  let normal: Float64Array[] = []
-  const colourOf = (reading: MixReading, list: readonly Paint[]): Spectrum =>
-    opaqueReflectance(
-      mixPaints(
-        reading.parts.map(({ paint, drops }): Part => ({ paint: list[place.get(paint)!]!, drops })),
-      ),
-    )
-  const cost = (at: Float64Array): number => {
-    const list = paints.map((paint, p) => movedBy(paint, at, p * SHAPES))
-    let sum = at.reduce((all, v) => all + v * v, 0)
-    for (const reading of readings) {
-      const seen = colourOf(reading, list)
-      for (let i = 0; i < BANDS; i++)
-        sum += ((reading.reflectance[i]! - seen[i]!) / sigmaOf(reading.reflectance[i]!)) ** 2
-    }
-    return sum
-  }
-  let now = cost(z)
-  for (let round = 0; round < ROUNDS; round++) {
-    const list = paints.map((paint, p) => movedBy(paint, z, p * SHAPES))
-    normal = Array.from({ length: size }, (_, i) => {
-      const row = new Float64Array(size)
-      row[i] = 1
-      return row
-    })
-    const right = z.map((v) => -v)
-    for (const reading of readings) {
-      const seen = colourOf(reading, list)
-      const members = reading.parts.map(({ paint }) => place.get(paint)!)
-      const columns = members.flatMap((p) =>
-        Array.from({ length: SHAPES }, (_, k) => p * SHAPES + k),
-      )
-      const slopes = columns.map((column) => {
-        const p = Math.floor(column / SHAPES)
-        const there = z.slice()
-        there[column]! += STEP
-        const changed = list.map((one, i) =>
-          i === p ? movedBy(paints[p]!, there, p * SHAPES) : one,
-        )
-        const other = colourOf(reading, changed)
-        return other.map((r, i) => (r - seen[i]!) / STEP / sigmaOf(reading.reflectance[i]!))
-      })
-      const off = reading.reflectance.map((r, i) => (r - seen[i]!) / sigmaOf(r))
-      columns.forEach((a, i) => {
-        for (let b = 0; b < BANDS; b++) right[a]! += slopes[i]![b]! * off[b]!
-        columns.forEach((c, k) => {
-          let sum = 0
-          for (let b = 0; b < BANDS; b++) sum += slopes[i]![b]! * slopes[k]![b]!
-          normal[a]![c]! += sum
-        })
-      })
-    }
-    const step = solve(
-      normal.map((row) => row.slice()),
-      right,
-    )
-    // Half steps until it is better: far from the answer a whole one may overshoot.
-    let share = 1
-    let next = z.map((v, i) => v + step[i]!)
-    let then = cost(next)
-    while (then > now && share > 1e-3) {
-      share /= 2
-      next = z.map((v, i) => v + share * step[i]!)
-      then = cost(next)
-    }
-    if (then >= now) break
-    const settled = now - then < 1e-3
-    z = next
-    now = then
-    if (settled) break
-  }
-  return { z, normal }
-}
-
-const sigmaOf = (r: number): number => MISFIT * readingNoise(r)
-
-function meanOff(readings: readonly MixReading[], paints: readonly Paint[]): number {
-  const byId = new Map(paints.map((paint) => [paint.id, paint]))
-  const offs = readings.map(({ parts, reflectance }) =>
-    deltaE00(
-      labOf(
-        opaqueReflectance(
-          mixPaints(parts.map(({ paint, drops }) => ({ paint: byId.get(paint)!, drops }))),
-        ),
-      ),
-      labOf(reflectance),
-    ),
+/** The fit under which the readings are likeliest: with even drops, or with drops as they fall. */
+const likeliest = (readings: readonly MixReading[], paints: readonly Paint[]): [Fitted, number] =>
+  DROP_SIGMAS.map((sigma): [Fitted, number] => [fitPaints(readings, paints, sigma), sigma]).reduce(
+    (one, other) => (other[0].evidence < one[0].evidence ? other : one),
   )
-  return offs.reduce((sum, off) => sum + off, 0) / Math.max(1, offs.length)
-}
 
-/** What is left of a paint's spread after the readings: the inverse of the normal equations, its block. */
-function leftSpread(paint: Paint, normal: readonly Float64Array[], from: number): number[] {
-  const spread = paint.spread ?? STARTER_SPREAD
-  const inverse = Array.from({ length: SHAPES }, (_, k) => {
-    const unit = new Float64Array(normal.length)
-    unit[from + k] = 1
-    return solve(
-      normal.map((row) => row.slice()),
-      unit,
-    ).slice(from, from + SHAPES)
+/** How far readings are off, ΔE00. */
+const offsOf = (readings: readonly MixReading[], paints: ReadonlyMap<string, Paint>): number[] =>
+  readings.map(({ parts, reflectance }) => {
+    const mixed = mixPaints(parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops })))
+    return deltaE00(labOf(opaqueReflectance(mixed)), labOf(reflectance))
   })
-  // L · inverse · Lᵀ
-  const L = (i: number, j: number): number => packed(spread, i, j)
-  const covariance = Array.from({ length: SHAPES }, (_, i) =>
-    Array.from({ length: SHAPES }, (_, j) => {
-      let sum = 0
-      for (let a = 0; a <= i; a++)
-        for (let b = 0; b <= j; b++) sum += L(i, a) * inverse[a]![b]! * L(j, b)
-      return sum
+
+/** What uneven drops alone would put a reading off by, root mean square ΔE00. */
+function dropsOff(
+  { parts }: MixReading,
+  paints: ReadonlyMap<string, Paint>,
+  sigma: number,
+): number {
+  const drops = parts.map((part) => part.drops)
+  const { R, byAmount } = modelled(
+    parts.map(({ paint }) => paints.get(paint)!),
+    drops,
+  )
+  const here = labOf(R)
+  return Math.hypot(
+    ...byAmount.map((slope, p) => {
+      const by = sigma / Math.sqrt(drops[p]!)
+      const there = R.map((r, i) => Math.min(0.96, Math.max(0, r + by * slope[i]!)))
+      return deltaE00(here, labOf(there))
     }),
   )
-  return choleskyOf(covariance)
+}
+
+/** Mean ΔE00 of readings without what their drops did: squares are taken off each other. */
+function meanOff(
+  readings: readonly MixReading[],
+  list: readonly Paint[],
+  sigma: number,
+): { sum: number } {
+  const paints = new Map(list.map((paint) => [paint.id, paint]))
+  const offs = offsOf(readings, paints)
+  const square = (values: readonly number[]): number => values.reduce((sum, v) => sum + v * v, 0)
+  const drops = square(readings.map((reading) => dropsOff(reading, paints, sigma)))
+  const kept = Math.sqrt(Math.max(0, 1 - drops / Math.max(1e-12, square(offs))))
+  return { sum: kept * offs.reduce((a, b) => a + b, 0) }
+}
+
+/** Readings that are met worse than this, ΔE00, have a bottle in them that does not fit, if without it … */
+const BADLY = 1.5
+/** … the others are met so much better; with fewer readings nothing can be told. */
+const BETTER = 0.4
+const ENOUGH = 8
+
+/** The bottle without which all other readings are met: metal, glow or a swatch that shows through does that. */
+function strangeIn(
+  readings: readonly MixReading[],
+  paints: readonly Paint[],
+  found: readonly Paint[],
+  sigma: number,
+): string[] {
+  const off = (some: readonly MixReading[], list: readonly Paint[]): number =>
+    meanOff(some, list, sigma).sum / some.length
+  const all = off(readings, found)
+  if (all < BADLY) return []
+  const without = paints.flatMap(({ id }) => {
+    const rest = readings.filter(({ parts }) => parts.every(({ paint }) => paint !== id))
+    if (rest.length < ENOUGH || rest.length === readings.length) return []
+    return [{ id, off: off(rest, fitPaints(rest, paints, sigma).paints) }]
+  })
+  const best = without.sort((one, other) => one.off - other.off)[0]
+  return best && best.off < BETTER * all ? [best.id] : []
 }
 
 /**
- * Improves paints from mixes that were read: regularised least squares on log K and log S in ten smooth
- * shapes a paint, the prior being each paint's own uncertainty, so that one reading moves little and ten
- * agree. Readings held out in turn say whether it is worth taking over.
+ * Improves paints from mixes that were read: regularised least squares on log K and log S, the prior being each
+ * paint's own uncertainty, so that one reading moves little and ten agree. Drops may be uneven; how much the readings
+ * themselves say. Readings held out in turn say whether it is worth taking over.
  * @throws RangeError for a reading of a paint that is not in the box, or no reading.
  * @example learnPaints(readings, box).better
  */
@@ -191,31 +119,35 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
   for (const id of used)
     if (!paints.some((paint) => paint.id === id))
       throw new RangeError(`a reading names the paint "${id}", which is not in the box`)
-  const { z, normal } = fit(readings, paints)
+  const [found, sigma] = likeliest(readings, paints)
+  // Squares that are larger than there are bands to miss: the model does not follow these bottles.
+  const worse = Math.max(1, found.squares / Math.max(1, readings.length * BANDS - found.told))
+  const spreads = leftDoubt(paints, found.normal, worse)
+  const logs = (one: Paint, curve: 'K' | 'S'): number[] =>
+    [...one[curve]].map((v) => Math.log(Math.max(v, 1e-9)))
   const better = paints.map((paint, p): LearntPaint => {
-    const found = movedBy(paint, z, p * SHAPES)
-    const logs = (one: Paint, curve: 'K' | 'S'): number[] =>
-      [...one[curve]].map((v) => Math.log(Math.max(v, 1e-9)))
+    const now = found.paints[p]!
     const change = (['K', 'S'] as const).flatMap((curve) => {
       const was = logs(paint, curve)
-      return logs(found, curve).map((v, i) => Math.abs(v - was[i]!))
+      return logs(now, curve).map((v, i) => Math.abs(v - was[i]!))
     })
-    return {
-      paint: { ...found, spread: leftSpread(paint, normal, p * SHAPES) },
-      change: Math.max(...change),
-    }
+    return { paint: { ...now, spread: spreads[p]! }, change: Math.max(...change) }
   })
   const folds = Math.min(FOLDS, readings.length)
   let [before, after] = [0, 0]
-  if (folds > 1) {
-    for (let fold = 0; fold < folds; fold++) {
-      const held = readings.filter((_, i) => i % folds === fold)
-      const kept = readings.filter((_, i) => i % folds !== fold)
-      const found = fit(kept, paints)
-      const trained = paints.map((paint, p) => movedBy(paint, found.z, p * SHAPES))
-      before += (meanOff(held, paints) * held.length) / readings.length
-      after += (meanOff(held, trained) * held.length) / readings.length
-    }
-  } else before = after = meanOff(readings, paints)
-  return { paints: better, before, after, better: folds > 1 && after < before }
+  for (let fold = 0; fold < folds; fold++) {
+    const held = readings.filter((_, i) => i % folds === fold)
+    const kept = readings.filter((_, i) => i % folds !== fold)
+    before += meanOff(held, paints, sigma).sum / readings.length
+    after +=
+      meanOff(held, kept.length > 0 ? fitPaints(kept, paints, sigma).paints : paints, sigma).sum /
+      readings.length
+  }
+  return {
+    paints: better,
+    before,
+    after,
+    better: folds > 1 && after < before,
+    strange: strangeIn(readings, paints, found.paints, sigma),
+  }
 }

@@ -23,7 +23,7 @@ const plainTone: Tone = {
   melanin: 0.052,
   blood: 0.036,
   oxygenation: 0.78,
-  carotene: 10,
+  carotene: 14,
 }
 
 /**

@@ -1,3 +1,4 @@
+import { withStrength } from '../uncertainty/spread'
 import { smoothestReflectance } from '../../colour/smoothest'
 import { BANDS, wavelengthsNm } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
@@ -25,7 +26,11 @@ export const readingOf = ({ reflectance, lab }: Swatch): Spectrum =>
 
 /** Further off than so many standard deviations, and than so much, a reading cannot be explained. */
 const SIGMAS = 12
-const LEAST_GAP = 0.02
+const LEAST_GAP = 0.05
+/** And than so many deviations of what another white would do. */
+const WHITES = 3
+/** A tint darker than the paint by more than reading it twice may be off is a mix-up. */
+const DARKER = 0.02
 
 /** Readings of a very dark paint are mostly noise; a start darker than this would find no way back. */
 const DARKEST = 0.003
@@ -33,6 +38,9 @@ const DARKEST = 0.003
 /** Scattering, mm⁻¹, of the middle of all paints at 550 nm, and its fall; a wide guess, from memory. */
 const MIDDLE_S = 35
 const MIDDLE_FALLS = 0.8
+
+/** A film is told thicker or thinner than it is by a quarter (from our trials). */
+const THICKNESS_DOUBT = 0.25
 
 type Film = Extract<Swatch, { kind: 'film' }>
 
@@ -83,9 +91,7 @@ function checkTints(swatches: readonly Swatch[]): void {
   swatches.forEach((swatch, s) => {
     if (swatch.kind !== 'tint' || !swatch.reflectance) return
     const white = opaqueReflectance(swatch.white)
-    const at = swatch.reflectance.findIndex(
-      (r, i) => r < neat[i]! - LEAST_GAP && neat[i]! < white[i]!,
-    )
+    const at = swatch.reflectance.findIndex((r, i) => r < neat[i]! - DARKER && neat[i]! < white[i]!)
     if (at < 0) return
     throw new CalibrationError(
       `swatch ${s + 1}: the tint reads ${swatch.reflectance[at]} at ${wavelengthsNm[at]} nm, darker than the paint itself`,
@@ -97,11 +103,15 @@ function checkTints(swatches: readonly Swatch[]): void {
 }
 
 /** Refuses readings that no paint could have given together, by the one that is furthest off. */
-function checkExplained(swatches: readonly Swatch[], predicted: readonly Spectrum[]): void {
+function checkExplained(
+  swatches: readonly Swatch[],
+  predicted: readonly Spectrum[],
+  doubts: readonly Spectrum[],
+): void {
   swatches.forEach((swatch, s) => {
     swatch.reflectance?.forEach((r, i) => {
       const gap = Math.abs(r - predicted[s]![i]!)
-      if (gap < Math.max(LEAST_GAP, SIGMAS * readingNoise(r))) return
+      if (gap < Math.max(LEAST_GAP, SIGMAS * readingNoise(r), WHITES * doubts[s]![i]!)) return
       const why = {
         masstone: 'no paint reads so neat and as the other swatches do',
         tint: `the tint reads ${r}; no share of the paint in this white does so`,
@@ -144,8 +154,11 @@ export function calibratePaint(
     stepU: spectral ? 0.4 : 0.12,
     stepV: 0.015,
   }
-  const { K, S, spread, predicted } = fitCurves(swatches, prior)
-  checkExplained(swatches, predicted)
+  const { K, S, spread: read, predicted, doubts } = fitCurves(swatches, prior)
+  checkExplained(swatches, predicted, doubts)
+  // Without a tint the strength rests on how thick the film is said to be.
+  const tinted = swatches.some(({ kind }) => kind === 'tint')
+  const spread = tinted ? read : withStrength(read, THICKNESS_DOUBT)
   return {
     id: 'calibrated',
     name: 'calibrated paint',

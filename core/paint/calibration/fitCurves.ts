@@ -3,15 +3,13 @@ import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { solve } from '../../numbers/solve'
 import { weightsOf } from '../../colour/weights'
-import { filmInside } from '../film'
-import { infiniteReflectance } from '../opaque'
-import { inside, outside } from '../surface'
 import { K_SHAPES, S_SHAPES, SHAPES, shapes } from '../uncertainty/basis'
 import { choleskyOf } from '../uncertainty/cholesky'
 import type { Spread } from '../uncertainty/spread'
-import { PICKED_NOISE, readingNoise } from './noise'
+import { pickedNoise, readingNoise } from './noise'
 import { N, Normal } from './normal'
 import type { Swatch } from './swatch'
+import { modelOf, whiteDoubt } from './swatchModel'
 
 /** What is believed before any reading: curves, and how far each may be off. */
 export interface Prior {
@@ -30,27 +28,12 @@ export interface FittedCurves {
   K: Float64Array
   S: Float64Array
   spread: Spread
-  /** Predicted reading of every swatch. */
+  /** Predicted reading of every swatch, and by how much another white could change it. */
   predicted: Spectrum[]
+  doubts: Spectrum[]
 }
 
 const ROUNDS = 40
-
-/** What a swatch would read, at one band, of a paint of K/S = e^u and S = e^v. */
-function modelOf(swatch: Swatch): (band: number, u: number, v: number) => number {
-  if (swatch.kind === 'masstone') return (_, u) => outside(infiniteReflectance(Math.exp(u), 1))
-  if (swatch.kind === 'tint') {
-    const { share, white } = swatch
-    return (i, u, v) => {
-      const S = share * Math.exp(v) + (1 - share) * white.S[i]!
-      const K = share * Math.exp(u + v) + (1 - share) * white.K[i]!
-      return outside(infiniteReflectance(K, S))
-    }
-  }
-  const X = swatch.thicknessUm / 1000
-  const grounds = swatch.over.map((r) => inside(r))
-  return (i, u, v) => outside(filmInside(Math.exp(u + v), Math.exp(v), X, grounds[i]!))
-}
 
 const everyBand = Array.from({ length: BANDS }, (_, i) => i)
 
@@ -89,8 +72,9 @@ function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
   const dU = R.map((r, i) => (model(i, x[i]! + h, x[BANDS + i]!) - r) / h)
   const dV = R.map((r, i) => (model(i, x[i]!, x[BANDS + i]! + h) - r) / h)
   if (swatch.reflectance) {
+    const doubt = whiteDoubt(swatch, x)
     for (const i of everyBand) {
-      const sigma = readingNoise(swatch.reflectance[i]!)
+      const sigma = Math.hypot(readingNoise(swatch.reflectance[i]!), doubt[i]!)
       normal.add(
         [i, BANDS + i],
         [dU[i]! / sigma, dV[i]! / sigma],
@@ -114,6 +98,7 @@ function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
     return [there.L - lab.L, there.a - lab.a, there.b - lab.b].map((d) => d / step)
   })
   const want = swatch.lab!
+  const noise = pickedNoise[swatch.source ?? 'photograph']
   const residuals = [want.L - lab.L, want.a - lab.a, want.b - lab.b]
   const places = Array.from({ length: N }, (_, i) => i)
   residuals.forEach((residual, k) => {
@@ -125,9 +110,9 @@ function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
     )
     const row = Float64Array.from(
       places,
-      (p) => (byBand[p % BANDS]! * (p < BANDS ? dU : dV)[p % BANDS]!) / PICKED_NOISE,
+      (p) => (byBand[p % BANDS]! * (p < BANDS ? dU : dV)[p % BANDS]!) / noise,
     )
-    normal.add(places, row, residual / PICKED_NOISE)
+    normal.add(places, row, residual / noise)
   })
   return R
 }
@@ -194,7 +179,8 @@ export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurv
   }
   const S = Float64Array.from(everyBand, (i) => Math.exp(x[BANDS + i]!))
   const K = S.map((s, i) => s * Math.exp(x[i]!))
-  return { K, S, spread: spreadFrom(now.normal.A), predicted: now.predicted }
+  const doubts = swatches.map((swatch) => whiteDoubt(swatch, x))
+  return { K, S, spread: spreadFrom(now.normal.A), predicted: now.predicted, doubts }
 }
 
 /** Covariance of the ten shape coefficients from the normal matrix of the bands. */

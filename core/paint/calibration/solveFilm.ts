@@ -1,3 +1,8 @@
+import { held } from '../../numbers/held'
+
+/** The hyperbolic tangent of a film so thick that nothing shows through; beyond it S has no end. */
+const OPAQUE = 1 - 1e-9
+
 /** K and S of a film from its reflectance over two grounds, everything below the surface. */
 export interface GroundReading {
   ground: number
@@ -31,6 +36,6 @@ export function solveFilm(
   const S =
     b < 1e-7
       ? r0 / ((1 - r0) * thicknessMm)
-      : Math.atanh((b * r0) / (1 - a * r0)) / (b * thicknessMm)
+      : Math.atanh(held((b * r0) / (1 - a * r0), [0, OPAQUE])) / (b * thicknessMm)
   return { K: S * (a - 1), S }
 }

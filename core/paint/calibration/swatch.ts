@@ -3,6 +3,7 @@ import { checkSpectrum, wavelengthsNm } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import type { Mixture } from '../paint'
 import { BRIGHTEST } from '../surface'
+import type { ColourSource } from './noise'
 import { CalibrationError } from './calibrationError'
 
 /** How a patch looks: a spectral reading as an instrument gives it, specular excluded, or a colour. */
@@ -10,6 +11,8 @@ export interface SwatchReading {
   reflectance?: Spectrum
   /** D65, 2°; used when there is no reflectance. */
   lab?: Lab
+  /** Where the colour comes from; a photograph with something grey in it when not given. */
+  source?: ColourSource
 }
 
 /** A measured patch of the paint. */

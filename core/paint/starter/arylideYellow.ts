@@ -8,7 +8,6 @@ export const arylideYellow = pigmentPaint({
   id: 'arylide-yellow',
   name: 'arylide yellow',
   pigments: ['PY74'],
-  opacity: 'semi-transparent',
   density: 'light',
   lightfastness: 'II',
   hazards: [],

@@ -8,7 +8,6 @@ export const benzimidazoloneOrange = pigmentPaint({
   id: 'benzimidazolone-orange',
   name: 'benzimidazolone orange',
   pigments: ['PO62'],
-  opacity: 'semi-opaque',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const bismuthVanadate = pigmentPaint({
   id: 'bismuth-vanadate',
   name: 'bismuth vanadate yellow',
   pigments: ['PY184'],
-  opacity: 'opaque',
   density: 'medium',
   lightfastness: 'I',
   hazards: ['vanadium'],

@@ -8,7 +8,6 @@ export const boneBlack = pigmentPaint({
   id: 'bone-black',
   name: 'bone black',
   pigments: ['PBk9'],
-  opacity: 'semi-transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

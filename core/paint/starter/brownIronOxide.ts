@@ -8,7 +8,6 @@ export const brownIronOxide = pigmentPaint({
   id: 'brown-iron-oxide',
   name: 'brown iron oxide',
   pigments: ['PBr6'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

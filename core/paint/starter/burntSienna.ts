@@ -8,7 +8,6 @@ export const burntSienna = pigmentPaint({
   id: 'burnt-sienna',
   name: 'burnt sienna',
   pigments: ['PBr7'],
-  opacity: 'semi-transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

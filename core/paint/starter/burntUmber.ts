@@ -8,7 +8,6 @@ export const burntUmber = pigmentPaint({
   id: 'burnt-umber',
   name: 'burnt umber',
   pigments: ['PBr7'],
-  opacity: 'semi-opaque',
   density: 'medium',
   lightfastness: 'I',
   hazards: ['manganese'],

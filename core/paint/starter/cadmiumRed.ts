@@ -8,7 +8,6 @@ export const cadmiumRed = pigmentPaint({
   id: 'cadmium-red',
   name: 'cadmium red',
   pigments: ['PR108'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: ['cadmium'],

@@ -8,7 +8,6 @@ export const cadmiumYellow = pigmentPaint({
   id: 'cadmium-yellow',
   name: 'cadmium yellow',
   pigments: ['PY35'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: ['cadmium'],

@@ -8,7 +8,6 @@ export const carbonBlack = pigmentPaint({
   id: 'carbon-black',
   name: 'carbon black',
   pigments: ['PBk7'],
-  opacity: 'opaque',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const chromiumOxideGreen = pigmentPaint({
   id: 'chromium-oxide-green',
   name: 'chromium oxide green',
   pigments: ['PG17'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: ['chromium'],

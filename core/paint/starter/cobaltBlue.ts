@@ -8,7 +8,6 @@ export const cobaltBlue = pigmentPaint({
   id: 'cobalt-blue',
   name: 'cobalt blue',
   pigments: ['PB28'],
-  opacity: 'semi-opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: ['cobalt'],

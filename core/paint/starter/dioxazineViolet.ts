@@ -8,7 +8,6 @@ export const dioxazineViolet = pigmentPaint({
   id: 'dioxazine-violet',
   name: 'dioxazine violet',
   pigments: ['PV23'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'II',
   hazards: [],

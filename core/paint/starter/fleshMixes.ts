@@ -1,3 +1,4 @@
+import { opacityOf } from '../hiding'
 import { mixPaints } from '../mix'
 import type { Paint } from '../paint'
 import { burntSienna } from './burntSienna'
@@ -9,14 +10,16 @@ import { yellowOchre } from './yellowOchre'
 
 /** A bottle filled from others by volume; pigments and cautions are those of its parts. */
 function bottled(id: string, name: string, parts: { paint: Paint; drops: number }[]): Paint {
+  const mixture = mixPaints(parts)
   return {
-    ...mixPaints(parts),
+    ...mixture,
     id,
     name,
     pigments: [...new Set(parts.flatMap(({ paint }) => paint.pigments))],
     hazards: [...new Set(parts.flatMap(({ paint }) => paint.hazards))],
+    madeOf: parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
     origin: 'mixed',
-    opacity: 'opaque',
+    opacity: opacityOf(mixture),
     density: 'medium',
     lightfastness: parts.some(({ paint }) => paint.lightfastness === 'II') ? 'II' : 'I',
   }

@@ -8,7 +8,6 @@ export const greenEarth = pigmentPaint({
   id: 'green-earth',
   name: 'green earth',
   pigments: ['PG23'],
-  opacity: 'transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const indanthroneBlue = pigmentPaint({
   id: 'indanthrone-blue',
   name: 'indanthrone blue',
   pigments: ['PB60'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const marsBlack = pigmentPaint({
   id: 'mars-black',
   name: 'Mars black',
   pigments: ['PBk11'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const marsViolet = pigmentPaint({
   id: 'mars-violet',
   name: 'Mars violet',
   pigments: ['PR101'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

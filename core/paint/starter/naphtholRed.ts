@@ -8,7 +8,6 @@ export const naphtholRed = pigmentPaint({
   id: 'naphthol-red',
   name: 'naphthol red',
   pigments: ['PR112'],
-  opacity: 'semi-transparent',
   density: 'light',
   lightfastness: 'II',
   hazards: [],

@@ -8,7 +8,6 @@ export const phthaloGreen = pigmentPaint({
   id: 'phthalo-green',
   name: 'phthalo green',
   pigments: ['PG7'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: ['copper'],

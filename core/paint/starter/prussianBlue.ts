@@ -8,7 +8,6 @@ export const prussianBlue = pigmentPaint({
   id: 'prussian-blue',
   name: 'Prussian blue',
   pigments: ['PB27'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

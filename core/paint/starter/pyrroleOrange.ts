@@ -8,7 +8,6 @@ export const pyrroleOrange = pigmentPaint({
   id: 'pyrrole-orange',
   name: 'pyrrole orange',
   pigments: ['PO73'],
-  opacity: 'semi-opaque',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

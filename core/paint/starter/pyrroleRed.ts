@@ -8,7 +8,6 @@ export const pyrroleRed = pigmentPaint({
   id: 'pyrrole-red',
   name: 'pyrrole red',
   pigments: ['PR254'],
-  opacity: 'semi-opaque',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const quinacridoneMagenta = pigmentPaint({
   id: 'quinacridone-magenta',
   name: 'quinacridone magenta',
   pigments: ['PR122'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

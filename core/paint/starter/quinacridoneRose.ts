@@ -8,7 +8,6 @@ export const quinacridoneRose = pigmentPaint({
   id: 'quinacridone-rose',
   name: 'quinacridone rose',
   pigments: ['PV19'],
-  opacity: 'transparent',
   density: 'light',
   lightfastness: 'I',
   hazards: [],

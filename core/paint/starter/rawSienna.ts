@@ -8,7 +8,6 @@ export const rawSienna = pigmentPaint({
   id: 'raw-sienna',
   name: 'raw sienna',
   pigments: ['PBr7'],
-  opacity: 'semi-transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const rawUmber = pigmentPaint({
   id: 'raw-umber',
   name: 'raw umber',
   pigments: ['PBr7'],
-  opacity: 'semi-opaque',
   density: 'medium',
   lightfastness: 'I',
   hazards: ['manganese'],

@@ -8,7 +8,6 @@ export const redIronOxide = pigmentPaint({
   id: 'red-iron-oxide',
   name: 'red iron oxide',
   pigments: ['PR101'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const titaniumWhite = pigmentPaint({
   id: 'titanium-white',
   name: 'titanium white',
   pigments: ['PW6'],
-  opacity: 'opaque',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

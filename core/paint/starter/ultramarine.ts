@@ -8,7 +8,6 @@ export const ultramarine = pigmentPaint({
   id: 'ultramarine',
   name: 'ultramarine',
   pigments: ['PB29'],
-  opacity: 'semi-transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const ultramarineViolet = pigmentPaint({
   id: 'ultramarine-violet',
   name: 'ultramarine violet',
   pigments: ['PV15'],
-  opacity: 'semi-transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

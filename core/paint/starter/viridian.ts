@@ -8,7 +8,6 @@ export const viridian = pigmentPaint({
   id: 'viridian',
   name: 'viridian',
   pigments: ['PG18'],
-  opacity: 'transparent',
   density: 'medium',
   lightfastness: 'I',
   hazards: ['chromium'],

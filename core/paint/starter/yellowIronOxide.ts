@@ -8,7 +8,6 @@ export const yellowIronOxide = pigmentPaint({
   id: 'yellow-iron-oxide',
   name: 'yellow iron oxide',
   pigments: ['PY42'],
-  opacity: 'opaque',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const yellowOchre = pigmentPaint({
   id: 'yellow-ochre',
   name: 'yellow ochre',
   pigments: ['PY43'],
-  opacity: 'semi-opaque',
   density: 'medium',
   lightfastness: 'I',
   hazards: [],

@@ -8,7 +8,6 @@ export const zincWhite = pigmentPaint({
   id: 'zinc-white',
   name: 'zinc white',
   pigments: ['PW4'],
-  opacity: 'semi-transparent',
   density: 'heavy',
   lightfastness: 'I',
   hazards: [],

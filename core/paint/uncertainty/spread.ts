@@ -45,6 +45,32 @@ export function spreadOf({ strength, depth, hue, slope }: Doubt): Spread {
   return choleskyOf(covariance)
 }
 
+/** Covariance of the ten coefficients. */
+export const covarianceOf = (spread: Spread): number[][] =>
+  Array.from({ length: SHAPES }, (_, i) =>
+    Array.from({ length: SHAPES }, (_, j) => {
+      let sum = 0
+      for (let k = 0; k < SHAPES; k++) sum += packed(spread, i, k) * packed(spread, j, k)
+      return sum
+    }),
+  )
+
+/** The same spread with more doubt of strength, independent of the rest. */
+export function withStrength(spread: Spread, sigma: number): Spread {
+  const C = covarianceOf(spread)
+  for (const i of [0, 6]) for (const j of [0, 6]) C[i]![j]! += sigma ** 2
+  return choleskyOf(C)
+}
+
+/** The same spread with the doubt of strength (K and S together) at a share of what it was. */
+export function scaledSpread(spread: Spread, share: number): Spread {
+  const C = covarianceOf(spread)
+  // Strength is what the means of log K and log S have in common.
+  const common = Math.max(0, Math.min(C[0]![0]!, C[0]![6]!, C[6]![6]!))
+  for (const i of [0, 6]) for (const j of [0, 6]) C[i]![j]! -= (1 - share ** 2) * common
+  return choleskyOf(C)
+}
+
 /**
  * Starter curves are modelled from memory: hue and depth about right, strength within a factor of two
  * of a bottle on the shelf (two standard deviations).

@@ -2,7 +2,7 @@ import { deltaE00Of } from '../../colour/deltaE00'
 import { writeLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { weightsOf } from '../../colour/weights'
-import { estimatePaint } from '../../paint/calibration/estimatePaint'
+import { plainPaint } from '../../paint/calibration/estimatePaint'
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
 import type { Mixture, Paint } from '../../paint/paint'
@@ -54,7 +54,7 @@ export const knownWell = (parts: readonly Part[]): Well => ({
  * @example unknownWell(flesh, 12).drops // 12
  */
 export const unknownWell = (lab: Lab, drops: number): Well => ({
-  mixture: estimatePaint(lab, 'opaque'),
+  mixture: plainPaint(lab, 'opaque'),
   drops,
 })
 

@@ -1,6 +1,6 @@
 import { deltaE00, labOf, mixPaints, opaqueReflectance, starterPaints } from '../../../core'
 import type { Lab } from '../../../core'
-import { BOTTLE_LOAD } from '../../../core/paint/pigment'
+import { hobbyLoad } from '../../../core/paint/strengthKinds'
 import { worstOf } from '../row'
 import type { Row } from '../row'
 
@@ -58,7 +58,7 @@ const lab = ([L, a, b]: Triple): Lab => ({ L, a, b })
 export function masstones(): Row[] {
   const rows = Object.entries(recalled).map(([id, { mass, tint }]) => {
     const paint = starterPaints.find((one) => one.id === id)!
-    const load = paint.pigments.some((name) => name.startsWith('PW')) ? 1 : BOTTLE_LOAD
+    const load = hobbyLoad(paint.pigments)
     const mixed = mixPaints([
       { paint, drops: 1 / load },
       { paint: white, drops: 9 },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { estimatePaint, opacityClasses } from '../../../../core'
+import { plainPaint, opacityClasses } from '../../../../core'
 import type { Lab, OpacityClass } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { paintColours } from '../../../parts/paintColours'
@@ -12,9 +12,9 @@ const GREY: Lab = { L: 50, a: 0, b: 0 }
 const steps = computed(() =>
   opacityClasses.map((name) => {
     try {
-      return { name, colours: paintColours(estimatePaint(props.lab ?? GREY, name)) }
+      return { name, colours: paintColours(plainPaint(props.lab ?? GREY, name)) }
     } catch {
-      return { name, colours: paintColours(estimatePaint(GREY, name)) }
+      return { name, colours: paintColours(plainPaint(GREY, name)) }
     }
   }),
 )
