@@ -1,10 +1,27 @@
 import { shallowRef } from 'vue'
-import { paintOfRecord, starterPaints } from '../../core'
-import type { OwnPaint, Paint } from '../../core'
+import { filledAs, paintOfRecord, starterPaints } from '../../core'
+import type { OwnPaint, Paint, StrengthKind } from '../../core'
 
 /** Starter paints by id; paints are large and never change, so they stay out of reactivity. */
-const starters = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
-export const starterIds: ReadonlySet<string> = new Set(starters.keys())
+const asShipped = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
+export const starterIds: ReadonlySet<string> = new Set(asShipped.keys())
+/** The same as the painter's bottles are filled; one that is filled otherwise keeps its object too. */
+const starters = shallowRef<ReadonlyMap<string, Paint>>(asShipped)
+const filled = new Map<string, Paint>()
+
+/** Takes over what starter bottles are filled as; nothing changes where nothing else is said. */
+export function setStrengths(strengths: Readonly<Record<string, StrengthKind>>): void {
+  starters.value = new Map(
+    [...asShipped].map(([id, paint]) => {
+      const kind = strengths[id] ?? 'hobby'
+      if (kind === 'hobby') return [id, paint]
+      const key = `${id} ${kind}`
+      const made = filled.get(key) ?? filledAs(paint, kind)
+      filled.set(key, made)
+      return [id, made]
+    }),
+  )
+}
 
 /** The painter's own paints as the project holds them, in its order. */
 const own = shallowRef<ReadonlyMap<string, Paint>>(new Map())
@@ -38,15 +55,15 @@ export function setOwnPaints(records: readonly OwnPaint[]): void {
 }
 
 /** Every paint there is: starters, then the painter's own. */
-export const allPaints = (): Paint[] => [...starterPaints, ...own.value.values()]
+export const allPaints = (): Paint[] => [...starters.value.values(), ...own.value.values()]
 
 export const isOwn = (id: string): boolean => own.value.has(id)
 
 /** Whether there is such a paint: a mix may still name a bottle that has gone. */
-export const isKnown = (id: string): boolean => starters.has(id) || own.value.has(id)
+export const isKnown = (id: string): boolean => starterIds.has(id) || own.value.has(id)
 
 export function paintOf(id: string): Paint {
-  const paint = starters.get(id) ?? own.value.get(id)
+  const paint = starters.value.get(id) ?? own.value.get(id)
   if (!paint) throw new RangeError(`there is no paint "${id}" in the box`)
   return paint
 }

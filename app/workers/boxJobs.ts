@@ -2,11 +2,11 @@ import type {
   KeptPart,
   Lab,
   Likeness,
-  OpacityClass,
   Paint,
+  PaintByEye,
   Recipe,
-  Spectrum,
   Swatch,
+  ToldByEye,
   WellCorrection,
 } from '../../core'
 
@@ -37,8 +37,8 @@ export interface LikeAnswer {
   mixes: PlainMix[]
 }
 
-type About = Partial<Pick<Paint, 'id' | 'name' | 'pigments' | 'hazards' | 'kind'>>
-/** Measured swatches, or one colour with how opaque it is. */
-export type SolveJob =
-  | { swatches: Swatch[]; about: About }
-  | { colour: Lab | Spectrum; opacity: OpacityClass; about: About }
+/** Measured swatches, or what was told by eye. */
+export type SolveJob = { swatches: Swatch[]; about: ToldByEye['about'] } | ToldByEye
+/** The paint, with what each answer by eye did to its doubt; or why there can be none. */
+export type SolveAnswer =
+  ({ paint: Paint } & Partial<Pick<PaintByEye, 'doubts' | 'tints'>>) | { trouble: string }

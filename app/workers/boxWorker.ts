@@ -2,9 +2,9 @@ import { expose } from 'comlink'
 import {
   bestAddition,
   calibratePaint,
-  estimatePaint,
   mendWell,
   nearestPaints,
+  paintByEye,
   partsById,
   readCard,
   standIns,
@@ -13,7 +13,15 @@ import {
 } from '../../core'
 import type { CardPicture, CardReading, Lab, Limits, Paint, Recipe } from '../../core'
 import { patience } from './patience'
-import type { LikeAnswer, MendAnswer, MendJob, PlainMix, SolveJob, WishAnswer } from './boxJobs'
+import type {
+  LikeAnswer,
+  MendAnswer,
+  MendJob,
+  PlainMix,
+  SolveAnswer,
+  SolveJob,
+  WishAnswer,
+} from './boxJobs'
 
 const plain = ({ parts, ...rest }: Recipe): PlainMix => ({ ...rest, parts: partsById(parts) })
 
@@ -30,11 +38,11 @@ const api = {
       return found && plain(found)
     }),
   /** A paint from what was read of it, or why it cannot be. */
-  solve(asked: SolveJob): { paint: Paint } | { trouble: string } {
+  solve(asked: SolveJob): SolveAnswer {
     try {
-      const { about } = asked
-      if ('swatches' in asked) return { paint: calibratePaint(asked.swatches, about) }
-      return { paint: estimatePaint(asked.colour, asked.opacity, about) }
+      return 'swatches' in asked
+        ? { paint: calibratePaint(asked.swatches, asked.about) }
+        : paintByEye(asked)
     } catch (error) {
       if (error instanceof RangeError) return { trouble: error.message }
       throw error

@@ -29,6 +29,12 @@ export interface RecipeAnswer {
   note?: MixingNote
 }
 
+/** A ladder whose doubt is asked, paints by id. */
+export interface DoubtJob {
+  paints: Paint[]
+  steps: KeptPart[][]
+}
+
 /** Puddles wanted, paints by id. */
 export interface PathJob {
   paints: Paint[]

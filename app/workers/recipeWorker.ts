@@ -1,11 +1,30 @@
 import { expose } from 'comlink'
-import { ClosestRecipes, mixLadder, partsById, puddlePath, simulatePath } from '../../core'
+import {
+  ClosestRecipes,
+  mixLadder,
+  partsById,
+  predictLadder,
+  puddlePath,
+  sameBox,
+  simulatePath,
+} from '../../core'
+import type { KeptPart, Paint, Part, PredictedLadder } from '../../core'
 import { patience } from './patience'
-import type { MixJob, PathAnswer, PathJob, RecipeAnswer, RecipeJob } from './recipeJobs'
+import type { DoubtJob, MixJob, PathAnswer, PathJob, RecipeAnswer, RecipeJob } from './recipeJobs'
 
 const closest = new ClosestRecipes()
 /** How long ways of mixing that share bottles are weighed, ms. */
 const TOGETHER_MS = 2500
+
+/** Paints by id become the paints themselves; copies are kept, so that what is known of one is not lost. */
+const kept = new Map<string, Paint>()
+function mixer(paints: Paint[]): (parts: KeptPart[]) => Part<Paint>[] {
+  for (const paint of paints) {
+    const known = kept.get(paint.id)
+    if (!known || !sameBox([known], [paint])) kept.set(paint.id, paint)
+  }
+  return (parts) => parts.map(({ paint, drops }) => ({ paint: kept.get(paint)!, drops }))
+}
 
 const api = {
   /** Recipes of a whole ladder, mixed as a run, from few shared bottles, as a family or from a progression. */
@@ -27,11 +46,8 @@ const api = {
   },
   /** The order of mixing, and what every well looks like on the way. */
   path({ paints, steps, start }: PathJob): PathAnswer {
-    const byId = new Map(paints.map((paint) => [paint.id, paint]))
-    const real = steps.map(({ parts, ...step }) => ({
-      ...step,
-      parts: parts.map(({ paint, drops }) => ({ paint: byId.get(paint)!, drops })),
-    }))
+    const mixed = mixer(paints)
+    const real = steps.map(({ parts, ...step }) => ({ ...step, parts: mixed(parts) }))
     const { moves, bottles, total, least } = puddlePath(real, start)
     return {
       total,
@@ -43,6 +59,11 @@ const api = {
           : { ...move, lab },
       ),
     }
+  },
+  /** Where a ladder may lie as a whole, and how well its gaps hold. */
+  doubt({ paints, steps }: DoubtJob): Pick<PredictedLadder, 'whole' | 'gaps'> {
+    const { whole, gaps } = predictLadder(steps.map(mixer(paints)))
+    return { whole, gaps }
   },
   /** The closest recipe for each target. */
   find({ paints, targets, maxPaints, maxDrops, patienceMs }: RecipeJob): RecipeAnswer {

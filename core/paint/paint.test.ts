@@ -179,7 +179,13 @@ describe('looks and strength', () => {
 
   it('tinting strength: phthalo and dioxazine far above ultramarine and oxides, those far above green earth', () => {
     const strength = (id: string) =>
-      tintingStrength(filledAs(starterPaints.find((one) => one.id === id)!, 'artists'), of('titanium-white'))
+      tintingStrength(
+        filledAs(
+          starterPaints.find((one) => one.id === id)!,
+          'artists',
+        ),
+        of('titanium-white'),
+      )
     const strong = ['phthalo-blue-green', 'phthalo-green', 'dioxazine-violet'].map(strength)
     const middle = ['ultramarine', 'red-iron-oxide', 'chromium-oxide-green'].map(strength)
     expect(Math.min(...strong)).toBeGreaterThan(1.2 * Math.max(...middle))

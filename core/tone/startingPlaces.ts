@@ -17,9 +17,9 @@ const skin = (melanin: number, blood: number, golden = 0): Skin => ({
 
 /** Complexions over the whole range in even steps of lightness, light to dark; none is a default. */
 export const skinPlaces: readonly Place<Skin>[] = [
-  { name: 'porcelain', tone: skin(0.004, 0.009, -11) },
-  { name: 'fair, rosy', tone: skin(0.006, 0.015) },
-  { name: 'fair, golden', tone: skin(0.022, 0.0085, 4) },
+  { name: 'porcelain', tone: skin(0.0035, 0.006, -13) },
+  { name: 'fair, rosy', tone: skin(0.0065, 0.0125) },
+  { name: 'fair, golden', tone: skin(0.023, 0.0085, 4) },
   { name: 'light olive', tone: skin(0.036, 0.0095, 7) },
   { name: 'tan', tone: skin(0.053, 0.015) },
   { name: 'bronze', tone: skin(0.082, 0.017, 4) },

@@ -4,7 +4,8 @@ import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
 import { lowTide } from '../../../demo/lowTide'
-import { setOwnPaints, starterIds } from '../paints'
+import { setOwnPaints, setStrengths, starterIds } from '../paints'
+import { steady } from '../steady'
 import { History } from './history'
 
 enablePatches()
@@ -39,6 +40,14 @@ export function useWork() {
     (box) => setOwnPaints(box ?? []),
     { immediate: true, flush: 'sync' },
   )
+  const strengths = steady(() =>
+    Object.fromEntries(
+      Object.entries(project.value.bottles ?? {}).flatMap(([id, { strength }]) =>
+        strength && strength !== 'hobby' ? [[id, strength] as const] : [],
+      ),
+    ),
+  )
+  watch(strengths, setStrengths, { immediate: true, flush: 'sync' })
 
   function show(next: Project): void {
     project.value = next

@@ -13,6 +13,7 @@ import MixingPanel from './settings/MixingPanel.vue'
 import PlanPaints from './settings/PlanPaints.vue'
 import BringPaint from './steps/BringPaint.vue'
 import ColourStrip from './steps/ColourStrip.vue'
+import LadderDoubt from './steps/LadderDoubt.vue'
 import OtherLight from './steps/OtherLight.vue'
 import StepGrid from './steps/StepGrid.vue'
 
@@ -63,6 +64,7 @@ const shown = computed<Shown | undefined>(() => {
       </p>
       <template v-if="!shown">
         <StepGrid />
+        <LadderDoubt />
         <JudgementNote />
         <OtherLight />
         <BringPaint />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, toRaw } from 'vue'
 import { learntRecord } from '../../../core'
-import { allPaints } from '../../stores/paints'
+import { allPaints, nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -52,6 +52,10 @@ function take(): void {
       <p>
         Readings held out in turn were off by {{ found.before.toFixed(1) }}; with what was learnt,
         {{ found.after.toFixed(1) }}.
+      </p>
+      <p v-for="id in found.strange" :key="id" role="status">
+        {{ nameOf(id) }} does not fit: without it every other reading is met far better. Is it a
+        metallic or a glowing paint, or did the ground show through?
       </p>
       <ul>
         <li v-for="{ paint, change } in found.paints" :key="paint.id">

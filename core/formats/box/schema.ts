@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { BANDS } from '../../colour/spectrum'
 import { cautions } from '../../paint/cautions'
 import type { HazardKey } from '../../paint/paint'
+import { strengthKinds } from '../../paint/strengthKinds'
 import { SPREAD_LENGTH } from '../../paint/uncertainty/spread'
 import { id, text, within } from '../fields'
 import { longest, mostOf, range } from '../project/limits'
@@ -43,6 +44,10 @@ export const ownPaintSchema = v.object({
 export const bottleSchema = v.object({
   /** The painter has this bottle; own paints are owned unless this says no. */
   owned: v.optional(v.boolean()),
+  /** What a starter paint's bottle is filled as; a hobby bottle when not given. */
+  strength: v.optional(
+    v.picklist(strengthKinds, `is no filling; allowed is ${strengthKinds.join(', ')}`),
+  ),
   ml: v.optional(within(range.ml)),
   dropsPerMl: v.optional(within(range.dropsPerMl)),
   leftMl: v.optional(within(range.leftMl)),

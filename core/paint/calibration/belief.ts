@@ -41,6 +41,10 @@ export function beliefFromLibrary(lab: Lab, opacity: OpacityClass): Belief {
 /** So far a pigment named on the label may be from the starter of its name: strength, in logarithms. */
 const NAMED_STRENGTH = 0.35
 const NAMED_DEPTH = 0.06
+const NAMED_STEP = 0.03
+/** A label whose pigments come no nearer to the colour than this, ΔE00, holds its curves less; than that, not at all. */
+const LOOSENS = 6
+const UNEXPLAINED = 10
 /** Shares tried of each pigment, in steps of a mix. */
 const STEPS = 8
 /** Most pigments of a label that are weighed against each other. */
@@ -63,7 +67,7 @@ const choices = (lists: readonly (readonly Paint[])[]): Paint[][] =>
 
 /**
  * What is believed of a bottle whose label names its pigments: starters of those names in the proportions that come
- * nearest to its colour and word. Nothing where a name is not among the starters.
+ * nearest to its colour and word. Nothing where a name is not among the starters, or where they explain it badly.
  */
 export function beliefFromLabel(
   pigments: readonly string[],
@@ -77,21 +81,28 @@ export function beliefFromLabel(
     ),
   )
   if (lists.length === 0 || lists.some((list) => list.length === 0)) return undefined
-  let best: { mixture: ReturnType<typeof mixPaints>; score: number } | undefined
+  let best: { mixture: ReturnType<typeof mixPaints>; score: number; off: number } | undefined
   for (const paints of choices(lists))
     for (const drops of sharings(paints.length, paints.length === 1 ? 1 : STEPS)) {
       const mixture = mixPaints(paints.map((paint, i) => ({ paint, drops: drops[i]! })))
       const off = deltaE00(labOf(opaqueReflectance(mixture)), { ...lab, white: 'D65/2' })
       const score =
         0.5 * (off / NEAR.first) ** 2 - Math.log(likelihood(opacity, opacityOf(mixture)))
-      if (!best || score < best.score) best = { mixture, score }
+      if (!best || score < best.score) best = { mixture, score, off }
     }
-  const { K, S } = best!.mixture
+  const {
+    mixture: { K, S },
+    off,
+  } = best!
+  // What is in the bottle besides is not on the label.
+  if (off > UNEXPLAINED) return undefined
+  const wider = 1 + (off / LOOSENS) ** 2
   return {
     u: K.map((k, i) => Math.log(Math.max(1e-6, k) / Math.max(1e-6, S[i]!))),
     v: S.map((s) => Math.log(Math.max(1e-6, s))),
     strength: NAMED_STRENGTH,
-    depth: NAMED_DEPTH,
+    depth: NAMED_DEPTH * wider,
+    step: NAMED_STEP * wider,
   }
 }
 

@@ -26,7 +26,6 @@ export interface SeenTint {
 
 /** How far the next band may be from where the belief puts it, in logarithms (from our trials). */
 const STEP_U = 0.08
-const STEP_NAMED = 0.03
 const STEP_V = 0.03
 /** A label that names what the library has not: the paint may be anything that looks so. */
 const STRANGE = 1.6
@@ -85,7 +84,7 @@ export function estimatePaint(
       v: belief.v,
       strength: belief.strength * (strange ? STRANGE : 1),
       depth: belief.depth * (strange ? STRANGE : 1),
-      stepU: 'L' in colour ? (label ? STEP_NAMED : STEP_U) : 0.5,
+      stepU: 'L' in colour ? (belief.step ?? STEP_U) : 0.5,
       stepV: STEP_V,
     },
   )

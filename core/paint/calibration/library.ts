@@ -99,6 +99,8 @@ export interface Belief {
   strength: number
   /** Of the mean of log(K/S). */
   depth: number
+  /** Of a step of log(K/S) to the next band; usual for the library when not given. */
+  step?: number
 }
 
 const GREEN = 17

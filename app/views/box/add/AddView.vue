@@ -8,22 +8,26 @@ import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 import DrawdownCard from '../list/DrawdownCard.vue'
 import AboutFields from './AboutFields.vue'
+import DoubtSteps from './DoubtSteps.vue'
 import OpacityScale from './OpacityScale.vue'
 import ReaderPanel from './ReaderPanel.vue'
 import ReadingSlot from './ReadingSlot.vue'
+import ShelfList from './ShelfList.vue'
+import TintScale from './TintScale.vue'
 import { useNewPaint } from './useNewPaint'
 import type { Way } from './useNewPaint'
 
 /** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
 const router = useRouter()
 const store = useProject()
-const { way, about, opacity, film, tint, readings, paint, trouble, add, neatLab } = useNewPaint()
+const { way, about, opacity, tintStep, byEye, film, tint, readings, paint, trouble, add, neatLab } =
+  useNewPaint()
 const under = ref('yellow-ochre')
 const ways: { key: Way; name: string; hint: string }[] = [
   {
     key: 'eye',
     name: 'By its colour',
-    hint: 'Paint a patch until nothing shows through, and tell its colour and how opaque one coat is. Quick, and the least sure.',
+    hint: 'Name the pigments if the label does, tell the colour of an opaque patch, how opaque one coat is, and how it looks in white. A minute, and each answer makes it surer.',
   },
   {
     key: 'films',
@@ -34,6 +38,11 @@ const ways: { key: Way; name: string; hint: string }[] = [
     key: 'tint',
     name: 'Neat and a tint',
     hint: 'Paint it neat until nothing shows through, and once mixed with a white you know. The surest way for most paints.',
+  },
+  {
+    key: 'list',
+    name: 'A whole shelf',
+    hint: 'Paste a list or open a CSV file: name, colour, opacity and pigments, one bottle a line.',
   },
 ]
 const hint = computed(() => ways.find(({ key }) => key === way.value)!.hint)
@@ -62,7 +71,7 @@ async function put(): Promise<void> {
     </ViewHead>
     <SideLayout>
       <form class="form" @submit.prevent="put">
-        <AboutFields v-model="about" />
+        <AboutFields v-if="way !== 'list'" v-model="about" />
         <div class="ways" role="radiogroup" aria-label="How it is told">
           <button
             v-for="{ key, name } in ways"
@@ -84,7 +93,9 @@ async function put(): Promise<void> {
             :sample="{ kind: 'masstone', paint: under }"
           />
           <OpacityScale v-model="opacity" :lab="neatLab" />
+          <TintScale v-if="byEye.tints.length" v-model="tintStep" :tints="byEye.tints" />
         </template>
+        <ShelfList v-else-if="way === 'list'" />
         <div v-else-if="way === 'films'" class="slots">
           <ReadingSlot
             v-for="over in ['black', 'white'] as const"
@@ -108,7 +119,7 @@ async function put(): Promise<void> {
             >
           </label>
         </div>
-        <div v-else class="slots">
+        <div v-else-if="way === 'tint'" class="slots">
           <ReadingSlot
             v-model="readings.neat"
             name="Neat"
@@ -142,13 +153,18 @@ async function put(): Promise<void> {
             />
           </label>
         </div>
-        <p v-if="trouble" role="alert">This does not fit together: {{ trouble }}.</p>
-        <div class="result">
+        <p v-if="trouble && way !== 'list'" role="alert">
+          This does not fit together: {{ trouble }}.
+        </p>
+        <div v-if="way !== 'list'" class="result">
           <DrawdownCard v-if="paint" :paint="paint" class="card" />
-          <p v-if="paint" role="status">
-            {{ paint.opacity }}; a 1:3 tint of it will be within {{ within.toFixed(1) }} ΔE00 two
-            times in three.
-          </p>
+          <div v-if="paint">
+            <p role="status">
+              {{ paint.opacity }}; a 1:3 tint of it will be within {{ within.toFixed(1) }} ΔE00 two
+              times in three.
+            </p>
+            <DoubtSteps v-if="byEye.doubts.length" :doubts="byEye.doubts" />
+          </div>
           <p v-else class="soft">The drawdown appears here once it is read.</p>
           <button type="submit" class="primary" :disabled="!paint">Put it in the box</button>
         </div>

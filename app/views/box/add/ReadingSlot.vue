@@ -26,7 +26,7 @@ async function read(): Promise<void> {
 }
 function type(): void {
   try {
-    reading.value = { lab: parseColour(text.value) }
+    reading.value = { lab: parseColour(text.value), source: 'value' }
     trouble.value = ''
   } catch (error) {
     trouble.value = (error as Error).message

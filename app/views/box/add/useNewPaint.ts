@@ -1,5 +1,13 @@
 import { computed, reactive, ref, toRaw, watch } from 'vue'
-import { drawdownCard, flatSpectrum, freeId, labOf, recordOf, slugOf } from '../../../../core'
+import {
+  drawdownCard,
+  flatSpectrum,
+  freeId,
+  labOf,
+  mostOf,
+  recordOf,
+  slugOf,
+} from '../../../../core'
 import type {
   HazardKey,
   OpacityClass,
@@ -7,6 +15,7 @@ import type {
   PaintKind,
   Swatch,
   SwatchReading,
+  TintStep,
 } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
@@ -14,7 +23,7 @@ import type { SolveJob } from '../../../workers/boxJobs'
 import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
 
-export type Way = 'eye' | 'films' | 'tint'
+export type Way = 'eye' | 'films' | 'tint' | 'list'
 
 /** The paint that is being put into the box: what is told, what was read, what came of it. */
 export function useNewPaint() {
@@ -28,6 +37,14 @@ export function useNewPaint() {
     ml: 17,
   })
   const opacity = ref<OpacityClass>('semi-opaque')
+  /** How strong it looks in white, 0–4; nothing until that was told. */
+  const tintStep = ref<TintStep>()
+  const pigments = computed(() =>
+    about.pigments
+      .split(/[\s,;]+/)
+      .filter(Boolean)
+      .slice(0, mostOf.pigments),
+  )
   const film = reactive({ thicknessUm: 20 })
   const tint = reactive({ white: 'titanium-white', whiteParts: 9 })
   const readings = reactive<Record<'neat' | 'tint' | 'black' | 'white', SwatchReading | undefined>>(
@@ -57,8 +74,17 @@ export function useNewPaint() {
       black: known('black'),
       white: known('white'),
     }
+    if (way.value === 'list') return undefined
     if (way.value === 'eye')
-      return neat && { colour: neat.reflectance ?? neat.lab!, opacity: opacity.value, about: told }
+      return (
+        neat && {
+          colour: neat.reflectance ?? neat.lab!,
+          source: neat.source,
+          opacity: opacity.value,
+          about: { ...told, pigments: pigments.value },
+          tint: tintStep.value,
+        }
+      )
     const swatches: Swatch[] = []
     if (way.value === 'tint') {
       if (!neat || !rest.tint) return undefined
@@ -96,6 +122,14 @@ export function useNewPaint() {
     answer.value && 'trouble' in answer.value ? answer.value.trouble : stopped.value,
   )
 
+  /** What each answer by eye did to the doubt, and what it would look like in white. */
+  const byEye = computed(() => {
+    const found = way.value === 'eye' ? answer.value : undefined
+    return found && 'doubts' in found
+      ? { doubts: found.doubts ?? [], tints: found.tints ?? [] }
+      : { doubts: [], tints: [] }
+  })
+
   /** Puts the paint into the box; hands back its id. */
   function add(): string | undefined {
     if (!paint.value) return undefined
@@ -106,10 +140,7 @@ export function useNewPaint() {
       name: about.name.trim() || 'new paint',
       kind: about.kind,
       hazards: [...about.hazards],
-      pigments: about.pigments
-        .split(/[\s,;]+/)
-        .filter(Boolean)
-        .slice(0, 12),
+      pigments: pigments.value,
     }
     store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })
     return id
@@ -119,5 +150,18 @@ export function useNewPaint() {
       readings.neat &&
       (readings.neat.reflectance ? labOf(toRaw(readings.neat.reflectance)) : readings.neat.lab),
   )
-  return { way, about, opacity, film, tint, readings, paint, trouble, add, neatLab }
+  return {
+    way,
+    about,
+    opacity,
+    tintStep,
+    byEye,
+    film,
+    tint,
+    readings,
+    paint,
+    trouble,
+    add,
+    neatLab,
+  }
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
-import { USUAL_DROPS_PER_ML } from '../../../../core'
-import type { Bottle } from '../../../../core'
+import { strengthKinds, USUAL_DROPS_PER_ML } from '../../../../core'
+import type { Bottle, StrengthKind } from '../../../../core'
+import { starterIds } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 
 /** The bottle itself: how large, how full, how it drops, what it cost and where it lives. */
@@ -31,6 +33,13 @@ function setNumber(
   input.setCustomValidity('')
   store.setBottle(props.id, { [key]: value })
 }
+/** How much pigment a bottle holds: a drop of an artists' phthalo colours like ten of a hobby one. */
+const fillings: Readonly<Record<StrengthKind, string>> = {
+  hobby: 'hobby paint',
+  artists: 'artists’ acrylic, far stronger',
+  translucent: 'translucent hobby paint',
+  ink: 'ink, strong and clear',
+}
 const text = (event: Event): string | undefined =>
   (event.target as HTMLInputElement).value || undefined
 </script>
@@ -50,6 +59,21 @@ const text = (event: Event): string | undefined =>
           :placeholder="key === 'dropsPerMl' ? String(USUAL_DROPS_PER_ML) : ''"
           @change="setNumber(key, least, most, $event)"
         />
+      </label>
+      <label v-if="starterIds.has(id)" class="wide">
+        Filled as
+        <ElSelect
+          :model-value="bottle.strength ?? 'hobby'"
+          aria-label="Filled as"
+          @update:model-value="store.setBottle(id, { strength: $event })"
+        >
+          <ElOption
+            v-for="kind in strengthKinds"
+            :key="kind"
+            :value="kind"
+            :label="fillings[kind]"
+          />
+        </ElSelect>
       </label>
       <label class="wide">
         Lives in

@@ -1,0 +1,25 @@
+import { toRaw, watch } from 'vue'
+import type { PredictedLadder } from '../../../core'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
+import type { Asked } from '../../workers/useAnswer'
+import { useLadder } from './ladder'
+
+type Doubt = Pick<PredictedLadder, 'whole' | 'gaps'>
+
+/** The two kinds of doubt about the ladder that is shown: where it lies as a whole, and how well its gaps hold. */
+export function useLadderDoubt(): Pick<Asked<void, Doubt>, 'answer' | 'trouble'> {
+  const ladder = useLadder()
+  const { answer, trouble, ask, forget } = useAnswer<void, Doubt>(() =>
+    threads.recipe().doubt({
+      paints: ladder.paintsUsed.map(toRaw),
+      steps: ladder.steps.map(({ parts }) => parts.map(({ paint, drops }) => ({ paint, drops }))),
+    }),
+  )
+  watch(
+    () => ladder.steps.map(({ parts }) => parts),
+    (steps) => (steps.some((parts) => parts.length === 0) ? forget() : ask()),
+    { immediate: true },
+  )
+  return { answer, trouble }
+}
