@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { scope } from './frontDoor.fixture'
+import { scope } from '../tests/fixtures/frontDoor'
 import * as core from './index'
 
 const read = (path: string): string => readFileSync(new URL(path, import.meta.url), 'utf8')

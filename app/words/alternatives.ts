@@ -8,6 +8,8 @@ export function alternativeWords(
 ): string {
   const off = `off by ${recipe.deltaE00.toFixed(1)}`
   switch (kind) {
+    case 'shared':
+      return `Fewest bottles anew, ${off}`
     case 'closest':
       return 'Closest'
     case 'opaque':

@@ -9,7 +9,7 @@ import { dryFilmUm } from './dryFilm'
 import { coatKindKeys, reliefs } from './coatKinds'
 import { asSeen, finishOf, lightPlaces, places, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
-import { of, seen, coatOf, upTo, flat, end, pale, dark } from './coats.fixture'
+import { of, seen, coatOf, upTo, flat, end, pale, dark } from '../../tests/fixtures/coats'
 
 describe('stacks', () => {
   it('equal the film equation composed by hand, for random stacks, in the order shown', () => {

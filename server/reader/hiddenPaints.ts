@@ -1,6 +1,6 @@
 import { featuresOf, normals, seeded, starterPaints } from '../../core'
 import type { Mixture } from '../../core'
-import { mixedBottle, singleBottle } from './world/bottles'
+import { mixedBottle, singleBottle } from '../../tests/world/bottles'
 
 /** The bottles that lie under the simulated reader: each of the pigment its starter has, filled by another hand. */
 export function hiddenPaints(seed: number): ReadonlyMap<string, Mixture> {

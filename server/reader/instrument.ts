@@ -1,7 +1,7 @@
 import { drawdownCard, normals, seeded } from '../../core'
 import type { Mixture, ReaderSample, ReaderTrouble, Spectrum } from '../../core'
-import { film, opaque, plainWorld } from './world/physics'
-import type { World } from './world/physics'
+import { film, opaque, plainWorld } from '../../tests/world/physics'
+import type { World } from '../../tests/world/physics'
 
 /** Why this reader does not read, by the words of the contract. */
 type InstrumentTrouble = Extract<ReaderTrouble, 'uncalibrated' | 'unknown-paint' | 'out-of-range'>

@@ -11,7 +11,7 @@ import {
   starterPaints,
 } from '../../core'
 import { neverHolds } from './longTasks'
-import { colourFromPicture, png } from '../fixtures/pictures'
+import { png } from '../fixtures/pictures'
 import { accessible, expect, saved, test } from './start'
 
 const strips = (page: Page) =>
@@ -58,81 +58,6 @@ test('find a paint, put it in the plan and read how to handle it, by keyboard', 
   await expect(strips(page)).toHaveCount(1)
   await page.getByRole('button', { name: 'burnt umber', exact: true }).click()
   await expect(page.getByLabel('Lives in')).toHaveValue('<i>top drawer</i>')
-})
-
-test('add a paint by its colour, and one with the reader; both can be mixed, kept and removed', async ({
-  page,
-}) => {
-  await page.goto('/box/add')
-  await accessible(page)
-  await page.getByLabel('Name', { exact: true }).fill('Harbour clay')
-  const colour = page.getByLabel('Colour of Opaque patch')
-  await colour.fill('61 14')
-  await colour.press('Tab')
-  await expect(page.getByRole('alert')).toContainText('three numbers are needed')
-  await colourFromPicture(page, 'opaque patch', [150, 90, 70])
-  await expect(page.getByRole('img', { name: 'Opaque patch, as read' })).toBeVisible()
-  await page.getByRole('button', { name: 'Close the picture' }).click()
-  await colour.fill('#a5694f')
-  await colour.press('Tab')
-  await page.getByRole('radio', { name: 'opaque', exact: true }).check()
-  await expect(page.getByText(/a 1:3 tint of it will be within \d+\.\d ΔE00/)).toBeVisible()
-  await page.getByRole('button', { name: 'Put it in the box' }).click()
-  await find(page, 'harbour')
-  await expect(strips(page)).toHaveCount(1)
-
-  await page.getByRole('link', { name: 'Add a paint' }).click()
-  await page.getByLabel('Name', { exact: true }).fill('My ultramarine')
-  await page.getByLabel('Bottle under the reader').selectOption('ultramarine')
-  await page.getByRole('radio', { name: 'Neat and a tint' }).click()
-  const reads = page.getByRole('button', { name: 'Read', exact: true })
-  await page.getByRole('button', { name: 'On its white tile' }).click()
-  await expect(page.getByText('The reader is ready.')).toBeVisible()
-  await reads.first().click()
-  await reads.nth(1).click()
-  await expect(page.getByText(/a 1:3 tint of it will be within/)).toBeVisible()
-  await accessible(page)
-  await page.getByRole('button', { name: 'Put it in the box' }).click()
-  await saved(page)
-  await page.reload()
-  await find(page, 'my ultra')
-  await page.getByRole('button', { name: 'My ultramarine' }).click()
-  await expect(page.getByText('measured; a 1:3 tint')).toBeVisible()
-  await page.getByRole('button', { name: 'Remove' }).click()
-  await expect(strips(page)).toHaveCount(0)
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(strips(page)).toHaveCount(1)
-})
-
-test('a reader that is away, slow of mind or wants its tile is told and survived', async ({
-  page,
-}) => {
-  await page.goto('/box/add')
-  // A refused reading is an answer, not an error of the page.
-  const read = page.getByRole('button', { name: 'Read', exact: true })
-  await page.evaluate(() => {
-    const real = window.fetch
-    window.fetch = (input, init) =>
-      String(input).endsWith('/measure')
-        ? Promise.resolve(
-            new Response(
-              '{"trouble":"uncalibrated","message":"the reader wants its white tile before it reads on"}',
-              { status: 409 },
-            ),
-          )
-        : real(input, init)
-  })
-  await read.click()
-  await expect(page.getByText('The reader wants its white tile.')).toBeVisible()
-  await page.evaluate(() => (window.fetch = () => Promise.reject(new TypeError('offline'))))
-  await read.click()
-  await expect(page.getByText('The reader is away.')).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Look again' })).toBeEnabled()
-  await page.evaluate(
-    () => (window.fetch = () => Promise.resolve(new Response('<html>', { status: 200 }))),
-  )
-  await read.click()
-  await expect(page.getByRole('alert')).toContainText('no reading')
 })
 
 test('the card is printed, and a photograph of it gives its wells', async ({ page }) => {

@@ -9,8 +9,8 @@ import {
   tintPictures,
 } from '../../core'
 import type { Lab, TintStep } from '../../core'
-import { masstoneOf } from '../../server/reader/world/bottles'
-import { opaque, picked, plainWorld } from '../../server/reader/world/physics'
+import { masstoneOf } from './bottles'
+import { opaque, picked, plainWorld } from './physics'
 import { apart, chance, mean, unseenMixes, white, wordFor } from './trial'
 import type { Unseen } from './trial'
 

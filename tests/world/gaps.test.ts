@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest'
 import { deltaE00, featuresOf, labOf, predictLadder, starterPaints } from '../../core'
 import type { Mixture, Paint } from '../../core'
-import { singleBottle } from '../../server/reader/world/bottles'
-import { opaque, plainWorld } from '../../server/reader/world/physics'
+import { singleBottle } from './bottles'
+import { opaque, plainWorld } from './physics'
 import { chance, mean, share, white } from './trial'
 
 const pigments = starterPaints.filter(({ id }) => featuresOf(id) && id !== white.id)

@@ -8,8 +8,8 @@ import {
   starterPaints,
 } from '../../core'
 import type { Mixture, Paint, Swatch } from '../../core'
-import { anySingle, singleBottle } from '../../server/reader/world/bottles'
-import { film, opaque, plainWorld, read } from '../../server/reader/world/physics'
+import { anySingle, singleBottle } from './bottles'
+import { film, opaque, plainWorld, read } from './physics'
 import { apart, chance, mean, mixedIn, share, sure, white } from './trial'
 import type { Unseen } from './trial'
 

@@ -8,10 +8,10 @@ import {
   starterPaints,
 } from '../../core'
 import type { Lab, Mixture, OpacityClass, Paint } from '../../core'
-import { anySingle, blendedBottle } from '../../server/reader/world/bottles'
-import type { Bottle } from '../../server/reader/world/bottles'
-import { opaque, plainWorld } from '../../server/reader/world/physics'
-import type { World } from '../../server/reader/world/physics'
+import { anySingle, blendedBottle } from './bottles'
+import type { Bottle } from './bottles'
+import { opaque, plainWorld } from './physics'
+import type { World } from './physics'
 
 /** Chance that repeats, uniform and normal. */
 export const chance = (seed: number) => {

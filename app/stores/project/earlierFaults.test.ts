@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { mostOf, parseBox } from '../../../core'
 import { starterIds } from '../paints'
-import { begin, entry, paint, readsBack, stack } from './hostile.fixture'
+import { begin, entry, paint, readsBack, stack } from '../../../tests/fixtures/hostile'
 import type { useProject } from './project'
 
 describe('what an earlier version stored and could not open again', () => {

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import { blankFigure } from '../../../core'
 import type { Figure } from '../../../core'
 import { seeded } from '../../../core/numbers/seeded'
-import { begin, coat, entry, lab, paint, readsBack, stack } from './hostile.fixture'
+import { begin, coat, entry, lab, paint, readsBack, stack } from '../../../tests/fixtures/hostile'
 import type { useProject } from './project'
 
 const RUNS = 10_000

@@ -24,7 +24,7 @@ const whole = ({ recipe }: Alternative): boolean =>
         <ColourPatch :lab="aim" class="aim" />
       </span>
       <div>
-        <b>{{ alternativeWords(one, list[0]!) }}</b>
+        <b>{{ alternativeWords(one, list.find(({ kind }) => kind === 'closest') ?? one) }}</b>
         <span class="soft numbers" :title="`ΔE00 ${one.recipe.deltaE00.toFixed(2)}`">
           off {{ one.recipe.deltaE00.toFixed(1) }} · uneven drops ±{{ one.uneven.toFixed(1) }}
           <template v-if="one.underLamp !== undefined"

@@ -128,6 +128,10 @@ const proof = computed(() => {
             Go on
           </button>
         </p>
+        <p v-if="list[0]?.kind === 'shared'" class="soft">
+          Under 2 ΔE00 of each other is less than bottles that were not measured are sure of: what
+          opens the fewest bottles anew comes first.
+        </p>
         <AlternativeList :list="list" :aim="target" @take="take" />
       </section>
       <template #side>

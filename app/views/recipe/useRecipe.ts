@@ -62,6 +62,15 @@ export function useRecipe(step: () => StepKey) {
   }
   watchDebounced(question, start, { debounce: 60, immediate: true })
 
+  /** Bottles that the other steps of the ladder open anyway. */
+  const open = computed(
+    () =>
+      new Set(
+        ladder.steps
+          .filter(({ key }) => key !== shown.value.key)
+          .flatMap(({ parts }) => parts.map(({ paint }) => paint)),
+      ),
+  )
   const list = computed(() =>
     search.news
       ? alternatives(
@@ -74,6 +83,7 @@ export function useRecipe(step: () => StepKey) {
                 stock: new Map(Object.entries(store.project.bottles ?? {})),
               }
             : undefined,
+          open.value,
         )
       : [],
   )

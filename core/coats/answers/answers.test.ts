@@ -13,7 +13,7 @@ import { betterOrder, howThin, passesToHide, secondCoat } from './coverage'
 import { glazeSearch, usualRatios } from './glazeSearch'
 import { overLight } from './overLight'
 import { dryFilmUm } from '../dryFilm'
-import { seen, coatOf, flat, end, pale, dark } from '../coats.fixture'
+import { seen, coatOf, flat, end, pale, dark } from '../../../tests/fixtures/coats'
 
 describe('answers', () => {
   const bench = starterPaints.filter(({ id }) => onTheBench.includes(id))

@@ -11,7 +11,7 @@ import { reliefs } from '../coatKinds'
 import { methods } from './methods'
 import { resolveStack } from '../plan'
 import { lightPlaces, stackLayers } from '../stack'
-import { of } from '../coats.fixture'
+import { of } from '../../../tests/fixtures/coats'
 
 it('every method is a complete plan on every figure of the demo, and no two look the same', () => {
   const bench = starterPaints.filter(({ id }) => onTheBench.includes(id))

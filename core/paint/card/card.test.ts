@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
-import type { Scene } from './card.fixture'
-import { corners, paints, photograph, seen } from './card.fixture'
+import type { Scene } from '../../../tests/fixtures/card'
+import { corners, paints, photograph, seen } from '../../../tests/fixtures/card'
 import { readCard } from './readCard'
 
 const plain: Scene = { cast: [1, 0.86, 0.62], exposure: 0.8, fall: 0.75 }

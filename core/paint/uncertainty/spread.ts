@@ -46,7 +46,7 @@ export function spreadOf({ strength, depth, hue, slope }: Doubt): Spread {
 }
 
 /** Covariance of the ten coefficients. */
-export const covarianceOf = (spread: Spread): number[][] =>
+const covarianceOf = (spread: Spread): number[][] =>
   Array.from({ length: SHAPES }, (_, i) =>
     Array.from({ length: SHAPES }, (_, j) => {
       let sum = 0

@@ -15,7 +15,7 @@ import { differenceInWords, nearestPaints, standIns, substituteRecipe } from './
 import { DROP_SIGMA, steadinessOf } from './steadiness'
 import { meets } from './preferences'
 import { touchOf, withTouches } from './touches'
-import { box, of } from './advice.fixture'
+import { box, of } from '../../../tests/fixtures/advice'
 import { seeded } from '../../numbers/seeded'
 
 const flesh: Lab = { L: 64, a: 16, b: 18 }
@@ -138,6 +138,18 @@ describe('alternatives and steadiness', () => {
     if (simpler) expect(simpler.recipe.parts.length).toBeLessThan(list[0]!.recipe.parts.length)
     expect(list.every(({ underLamp }) => underLamp !== undefined)).toBe(true)
     expect(alternatives([])).toEqual([])
+    // Within 2 ΔE00 of the closest, bottles that are open anyway win over a tenth nearer.
+    const open = new Set(['titanium-white', 'yellow-ochre', 'pyrrole-red', 'phthalo-green'])
+    const [shared, ...others] = alternatives(found, target, undefined, open)
+    const anew = ({ recipe }: (typeof list)[number]): number =>
+      recipe.parts.filter(({ paint }) => !open.has(paint.id)).length
+    expect(shared!.recipe.deltaE00).toBeLessThanOrEqual(found[0]!.deltaE00 + 2)
+    for (const other of others)
+      if (other.recipe.deltaE00 <= found[0]!.deltaE00 + 2)
+        expect(anew(shared!)).toBeLessThanOrEqual(anew(other))
+    const least = Math.min(...[shared!, ...others].map(anew))
+    const closest = [shared!, ...others].find(({ kind }) => kind === 'closest')!
+    expect(shared!.kind).toBe(anew(closest) > least ? 'shared' : 'closest')
   })
 })
 

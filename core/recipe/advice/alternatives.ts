@@ -10,7 +10,15 @@ import type { Preference, Stock } from './preferences'
 import { steadinessOf } from './steadiness'
 
 export type AlternativeKind =
-  'closest' | Preference | 'simpler' | 'smaller' | 'safer' | 'steadier' | 'lamp' | 'other paints'
+  | 'shared'
+  | 'closest'
+  | Preference
+  | 'simpler'
+  | 'smaller'
+  | 'safer'
+  | 'steadier'
+  | 'lamp'
+  | 'other paints'
 
 export interface Alternative {
   recipe: Recipe
@@ -33,6 +41,21 @@ const paintsOf = ({ parts }: Recipe): string =>
     .sort()
     .join()
 
+/** Nearer by less than this is less than the doubt of bottles that were not measured, ΔE00 (from our trials). */
+const DOUBTFUL = 2
+
+/** Of recipes that differ by less than their doubt: the one that opens fewest bottles anew, then the fewest at all. */
+function sharing(near: readonly Recipe[], open: ReadonlySet<string>): Recipe | undefined {
+  const anew = ({ parts }: Recipe): number =>
+    parts.filter(({ paint }) => !open.has(paint.id)).length
+  return [...near].sort(
+    (one, other) =>
+      anew(one) - anew(other) ||
+      one.parts.length - other.parts.length ||
+      one.deltaE00 - other.deltaE00,
+  )[0]
+}
+
 /** Colour under the warm lamp (illuminant A), where metamers part. */
 function lampOff(recipe: Recipe, target: Spectrum): number {
   const seen = opaqueReflectance(mixPaints(recipe.parts))
@@ -44,6 +67,7 @@ function lampOff(recipe: Recipe, target: Spectrum): number {
  * one that is simpler, smaller, safer, steadier, better under the lamp or made of other paints.
  * @param found best first.
  * @param target the reflectance aimed at, where it is known.
+ * @param open bottles that are open anyway, by id; what differs by less than its doubt and shares them comes first.
  * @param wish a preference; what meets it best among the nearly as close comes second.
  * @example alternatives(found)[0].recipe === found[0] // true
  */
@@ -51,6 +75,7 @@ export function alternatives(
   found: readonly Recipe[],
   target?: Spectrum,
   wish?: { preference: Preference; stock: ReadonlyMap<string, Stock> },
+  open: ReadonlySet<string> = new Set(),
 ): Alternative[] {
   const first = found[0]
   if (!first) return []
@@ -121,5 +146,13 @@ export function alternatives(
       recipe.parts.filter(({ paint }) => used.has(paint.id)).length <= 1,
   )
   add(other, 'other paints')
-  return chosen
+  const shared =
+    open.size > 0
+      ? sharing(
+          near.filter(({ deltaE00 }) => deltaE00 <= first.deltaE00 + DOUBTFUL),
+          open,
+        )
+      : undefined
+  if (!shared || shared === first) return chosen
+  return [look(shared, 'shared'), ...chosen.filter(({ recipe }) => recipe !== shared)]
 }

@@ -6,7 +6,7 @@ import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { knownWell, looksLike, putRight, startAgain, unknownWell } from './putRight'
-import { box, of } from './advice.fixture'
+import { box, of } from '../../../tests/fixtures/advice'
 import { seeded } from '../../numbers/seeded'
 
 const flesh: Lab = { L: 64, a: 16, b: 18 }

@@ -1,5 +1,5 @@
-import { featuresOf, hobbyLoad, spectrumOf, starterPaints } from '../../../core'
-import type { Features, Mixture, Paint } from '../../../core'
+import { featuresOf, hobbyLoad, spectrumOf, starterPaints } from '../../core'
+import type { Features, Mixture, Paint } from '../../core'
 import { opaque, plainWorld } from './physics'
 
 /** A bottle of the simulated world: nothing of it is known to the application but what is told. */

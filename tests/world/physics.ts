@@ -1,4 +1,4 @@
-import type { Mixture, Spectrum } from '../../../core'
+import type { Mixture, Spectrum } from '../../core'
 
 /** How paint behaves in a world; the application knows one of them, and is tried in others. */
 export interface World {
