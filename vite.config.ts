@@ -69,6 +69,8 @@ export default defineConfig({
   },
   test: {
     testTimeout: 60_000,
+    // The usual is one fewer than there are cores, which on two leaves one idle.
+    maxWorkers: '100%',
     projects: [
       {
         extends: true,

@@ -82,7 +82,7 @@ export { boxOf, wishedSearch } from './recipe/wishedSearch'
 export type { WishedRequest } from './recipe/wishedSearch'
 export { variantRequests } from './recipe/variants'
 export { mergeRecipes } from './recipe/merge'
-export { dropsIn, partsById } from './recipe/recipe'
+export { dropsIn, partsById, plainParts } from './recipe/recipe'
 export type { Limits, Recipe, RecipeRequest } from './recipe/recipe'
 export { countRecipes, RecipeTable } from './recipe/recipeTable'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
-import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour } from '../../core'
+import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour, plainParts } from '../../core'
 import type { WellLook, Lab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
 import ColourFromPicture from './picture/ColourFromPicture.vue'
@@ -45,7 +45,7 @@ const seen = computed<Lab | undefined>(() => {
 async function read(): Promise<void> {
   const reading = await reader.measure({
     kind: 'mix',
-    parts: props.parts.map(({ paint, drops }) => ({ paint, drops })),
+    parts: plainParts(props.parts),
   })
   if (reading?.reflectance) measured.value = labOf(reading.reflectance)
   trouble.value = reader.trouble
@@ -65,7 +65,7 @@ watch(
   () => {
     if (!seen.value && !(form.known && props.parts.length > 0)) return forget()
     ask({
-      parts: form.known ? props.parts.map((part) => ({ ...part })) : [],
+      parts: form.known ? plainParts(props.parts) : [],
       drops: form.drops,
       seen: seen.value && { ...seen.value },
       aim: { ...props.aim },

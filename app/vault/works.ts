@@ -52,6 +52,26 @@ export const writeWork = (id: string, text: string, seen: string | null): Promis
 /** Takes a commission out of storage for good. */
 export const dropWork = (id: string): Promise<void> => store.removeItem(COMMISSION + id)
 
+const RUNG = 'rung'
+/** So many are remembered, the newest. */
+const MOST_RUNG = 200
+
+/**
+ * Of some keys, those that no tab has rung yet; noted for all of them, since a tab that slept comes late. Where storage
+ * is refused each tab rings for itself.
+ */
+export const unrung = (keys: readonly string[]): Promise<readonly string[]> =>
+  alone(async () => {
+    try {
+      const before = (await store.getItem<string[]>(RUNG)) ?? []
+      const fresh = keys.filter((key) => !before.includes(key))
+      if (fresh.length > 0) await store.setItem(RUNG, [...before, ...fresh].slice(-MOST_RUNG))
+      return fresh
+    } catch {
+      return keys
+    }
+  })
+
 const MOVED = 'cobaltfinch-moved'
 /** Whether it is known that nothing lies there any more from before there were commissions. */
 export const wasMoved = (): boolean => {

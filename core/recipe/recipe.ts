@@ -53,6 +53,14 @@ export function targetLab({ target, illuminant, observer }: RecipeRequest): Lab 
 }
 
 /**
+ * Parts by id as plain data, for what cannot take a view of them: a worker, a file.
+ * @example plainParts([{ paint: 'yellow-ochre', drops: 3 }]) // [{"paint":"yellow-ochre","drops":3}]
+ */
+export const plainParts = (
+  parts: readonly { paint: string; drops: number }[],
+): { paint: string; drops: number }[] => parts.map(({ paint, drops }) => ({ paint, drops }))
+
+/**
  * Parts as they are stored: paints by id.
  * @example partsById([{ paint: ochre, drops: 3 }]) // [{"paint":"yellow-ochre","drops":3}]
  */

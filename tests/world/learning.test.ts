@@ -68,7 +68,7 @@ function learns(seed: number, world: World, glowing?: string) {
 
 describe('a box learns from forty readings', () => {
   const summed = (world: World) => {
-    const all = [1, 2, 4].map((seed) => learns(seed, world))
+    const all = [1, 4].map((seed) => learns(seed, world))
     const over = (of: (one: (typeof all)[number]) => number): number => mean(all.map(of))
     return { all, over }
   }

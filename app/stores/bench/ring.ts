@@ -1,25 +1,9 @@
+import { unrung } from '../../vault/works'
+
 /** Something that is to be heard once, by whichever tab comes first. */
 export interface Ring {
   key: string
   words: string
-}
-
-const RUNG = 'cobaltfinch-rung'
-const MOST = 200
-
-/** What no tab has rung yet; noted for all of them, since a tab that slept comes late. */
-function unrung(rings: readonly Ring[]): Ring[] {
-  try {
-    const before = JSON.parse(localStorage.getItem(RUNG) ?? '[]') as string[]
-    const fresh = rings.filter(({ key }) => !before.includes(key))
-    localStorage.setItem(
-      RUNG,
-      JSON.stringify([...before, ...fresh.map(({ key }) => key)].slice(-MOST)),
-    )
-    return fresh
-  } catch {
-    return [...rings]
-  }
 }
 
 /** A soft tone of a little over a second. */
@@ -41,13 +25,9 @@ function sound(): void {
 
 /** Rings softly, and as a notification where that is allowed; of several tabs one rings. */
 export async function ringOnce(rings: readonly Ring[]): Promise<void> {
-  const ring = (): void => {
-    const fresh = unrung(rings)
-    if (fresh.length === 0) return
-    sound()
-    if ('Notification' in window && Notification.permission === 'granted')
-      for (const { words } of fresh) new Notification(words)
-  }
-  if ('locks' in navigator) await navigator.locks.request('cobaltfinch-ring', ring)
-  else ring()
+  const fresh = new Set(await unrung(rings.map(({ key }) => key)))
+  if (fresh.size === 0) return
+  sound()
+  if ('Notification' in window && Notification.permission === 'granted')
+    for (const { key, words } of rings) if (fresh.has(key)) new Notification(words)
 }

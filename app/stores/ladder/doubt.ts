@@ -1,3 +1,4 @@
+import { plainParts } from '../../../core'
 import { toRaw, watch } from 'vue'
 import type { PredictedLadder } from '../../../core'
 import { threads } from '../../workers/threads'
@@ -13,7 +14,7 @@ export function useLadderDoubt(): Pick<Asked<void, Doubt>, 'answer' | 'trouble'>
   const { answer, trouble, ask, forget } = useAnswer<void, Doubt>(() =>
     threads.recipe().doubt({
       paints: ladder.paintsUsed.map(toRaw),
-      steps: ladder.steps.map(({ parts }) => parts.map(({ paint, drops }) => ({ paint, drops }))),
+      steps: ladder.steps.map(({ parts }) => plainParts(parts)),
     }),
   )
   watch(

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, toRaw } from 'vue'
-import { learntRecord } from '../../../core'
+import { learntRecord, plainParts } from '../../../core'
 import { allPaints, nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
@@ -21,7 +21,7 @@ const {
   ask,
 } = useAnswer(() => {
   const plain = readings.value.map(({ parts, reflectance }) => ({
-    parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+    parts: plainParts(parts),
     reflectance,
   }))
   return threads.learn().learn(plain, allPaints().map(toRaw))

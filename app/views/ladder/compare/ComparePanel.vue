@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { deltaE00, stepNames } from '../../../../core'
+import { deltaE00, stepNames, plainParts } from '../../../../core'
 import type { Lab, LadderVersion } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
@@ -77,7 +77,7 @@ function keep(): void {
       share,
       target: bare(target),
       painted: bare(painted!),
-      parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+      parts: plainParts(parts),
     })),
   })
   named.value = ''

@@ -1,5 +1,5 @@
 import { computed, watch } from 'vue'
-import { dropsNeeded, usualAmounts } from '../../../../core'
+import { dropsNeeded, usualAmounts, plainParts } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
@@ -32,7 +32,7 @@ export function usePath() {
       ask({
         steps: ladder.steps.map(({ key, parts }, i) => ({
           key,
-          parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+          parts: plainParts(parts),
           need: needs.value[i]!,
         })),
         start: ladder.steps.findIndex(({ key }) => key === 'base'),
