@@ -19,7 +19,12 @@ const layersHold = layers.slice(0, -1).map((names, i) => ({
   name: `${names.join('-')}-read-only-below`,
   severity: 'error',
   from: { path: `^app/(${names.join('|')})/`, pathNot: '\\.test\\.ts$' },
-  to: { path: `^app/(${layers.slice(i + 1).flat().join('|')})/|^app/[^/]+$` },
+  to: {
+    path: `^app/(${layers
+      .slice(i + 1)
+      .flat()
+      .join('|')})/|^app/[^/]+$`,
+  },
 }))
 
 module.exports = {

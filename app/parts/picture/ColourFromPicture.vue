@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { onBeforeUnmount, reactive, ref, watch } from 'vue'
-import type { Lab } from '../../../core'
+import type { ColourSource, Lab } from '../../../core'
 import PictureCanvas from './PictureCanvas.vue'
 import { openPicture } from '../../stores/picture/openPicture'
 import { newId } from '../../vault/newId'
 
 /** One colour from a photograph: first something grey in the same light, then the place itself. */
 const props = defineProps<{ what: string }>()
-const emit = defineEmits<{ pick: [lab: Lab] }>()
+const emit = defineEmits<{ pick: [lab: Lab, source: ColourSource] }>()
 /** Each slot has a picture of its own. */
 const store = reactive(openPicture(newId()))
 onBeforeUnmount(store.close)
@@ -33,7 +33,10 @@ watch(
 )
 watch(
   () => store.point,
-  (point) => shown.value && point && emit('pick', { ...point.lab }),
+  (point) =>
+    shown.value &&
+    point &&
+    emit('pick', { ...point.lab }, store.neutral ? 'photograph' : 'photograph without grey'),
 )
 </script>
 

@@ -122,13 +122,14 @@ function costAt(
   x: Float64Array,
   swatches: readonly Swatch[],
   prior: Prior,
+  costOnly = false,
 ): { normal: Normal; cost: number; predicted: Spectrum[] } {
   const normal = new Normal()
   let cost = 0
   const add = normal.add.bind(normal)
   normal.add = (places, slopes, residual) => {
     cost += residual * residual
-    add(places, slopes, residual)
+    if (!costOnly) add(places, slopes, residual)
   }
   addPrior(normal, x, prior)
   const predicted = swatches.map((swatch) => addSwatch(normal, x, swatch))
@@ -144,7 +145,7 @@ function costAt(
 export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurves {
   // Strengths lie orders apart, so the start is the best of a coarse row of them.
   let x = new Float64Array(N)
-  let now: ReturnType<typeof costAt> | undefined
+  let least = Infinity
   for (let shift = -3; shift <= 3; shift += 0.5) {
     const start = new Float64Array(N)
     start.set(prior.u)
@@ -152,12 +153,13 @@ export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurv
       prior.v.map((v) => v + shift),
       BANDS,
     )
-    const there = costAt(start, swatches, prior)
-    if (now && there.cost >= now.cost) continue
+    const { cost } = costAt(start, swatches, prior, true)
+    if (!(cost < least)) continue
     x = start
-    now = there
+    least = cost
   }
-  if (!now) throw new RangeError('the readings hold values that are no numbers')
+  if (least === Infinity) throw new RangeError('the readings hold values that are no numbers')
+  let now = costAt(x, swatches, prior)
   let damping = 1e-3
   for (let round = 0; round < ROUNDS && damping < 1e8; round++) {
     const A = now.normal.A.map((row, i) => {

@@ -75,7 +75,10 @@ async function open(): Promise<void> {
         placeholder="#b87a5e or 61 14 17"
         @change="type"
       />
-      <ColourFromPicture :what="name.toLowerCase()" @pick="reading = { lab: $event }" />
+      <ColourFromPicture
+        :what="name.toLowerCase()"
+        @pick="(lab, source) => (reading = { lab, source })"
+      />
     </div>
     <select
       v-if="choices.length > 1"
