@@ -39,11 +39,10 @@ const api = {
     })),
   answers({ coat, target: wanted, aim, end, paints }: CoatsJob): CoatsReply {
     const { over, knock } = endAnswers(coat, { wanted, end, aim }, paints)
-    const under = over && { recipeLab: over.recipe.lab, parts: partsById(over.recipe.parts) }
-    return {
-      over: over && under && { ...over, ...under, recipe: undefined },
-      knock: { ...knock, paint: knock.paint.id, from: labOf(end) },
-    } as CoatsReply
+    const reply = { knock: { ...knock, paint: knock.paint.id, from: labOf(end) } }
+    if (!over) return reply
+    const { recipe, ...rest } = over
+    return { ...reply, over: { ...rest, recipeLab: recipe.lab, parts: partsById(recipe.parts) } }
   },
 }
 

@@ -1,4 +1,5 @@
 import type { Paint } from '../paint/paint'
+import { dropsIn } from './recipe'
 import type { Recipe } from './recipe'
 import { Shortlist } from './shortlist'
 import type { Candidate } from './shortlist'
@@ -49,7 +50,7 @@ export function mergeRecipes(
       parts,
       deltaE00: recipe.deltaE00,
       paints: parts.length,
-      drops: parts.reduce((sum, n) => sum + n, 0),
+      drops: dropsIn(recipe.parts),
       place: 0,
     })
   }

@@ -4,6 +4,7 @@ import type { PredictedLadder } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import type { Asked } from '../../workers/useAnswer'
+import { steady } from '../steady'
 import { useLadder } from './ladder'
 
 type Doubt = Pick<PredictedLadder, 'whole' | 'gaps'>
@@ -11,16 +12,16 @@ type Doubt = Pick<PredictedLadder, 'whole' | 'gaps'>
 /** The two kinds of doubt about the ladder that is shown: where it lies as a whole, and how well its gaps hold. */
 export function useLadderDoubt(): Pick<Asked<void, Doubt>, 'answer' | 'trouble'> {
   const ladder = useLadder()
+  // A slider that moves targets changes no mix until the search has answered.
+  const mixes = steady(() => ladder.steps.map(({ parts }) => plainParts(parts)))
   const { answer, trouble, ask, forget } = useAnswer<void, Doubt>(() =>
     threads.recipe().doubt({
       paints: ladder.paintsUsed.map(toRaw),
-      steps: ladder.steps.map(({ parts }) => plainParts(parts)),
+      steps: mixes.value,
     }),
   )
-  watch(
-    () => ladder.steps.map(({ parts }) => parts),
-    (steps) => (steps.some((parts) => parts.length === 0) ? forget() : ask()),
-    { immediate: true },
-  )
+  watch(mixes, (steps) => (steps.some((parts) => parts.length === 0) ? forget() : ask()), {
+    immediate: true,
+  })
   return { answer, trouble }
 }

@@ -65,18 +65,14 @@ function dropsOff(
   )
 }
 
-/** Mean ΔE00 of readings without what their drops did: squares are taken off each other. */
-function meanOff(
-  readings: readonly MixReading[],
-  list: readonly Paint[],
-  sigma: number,
-): { sum: number } {
+/** ΔE00 of readings in sum, without what their drops did: squares are taken off each other. */
+function sumOff(readings: readonly MixReading[], list: readonly Paint[], sigma: number): number {
   const paints = new Map(list.map((paint) => [paint.id, paint]))
   const offs = offsOf(readings, paints)
   const square = (values: readonly number[]): number => values.reduce((sum, v) => sum + v * v, 0)
   const drops = square(readings.map((reading) => dropsOff(reading, paints, sigma)))
   const kept = Math.sqrt(Math.max(0, 1 - drops / Math.max(1e-12, square(offs))))
-  return { sum: kept * offs.reduce((a, b) => a + b, 0) }
+  return kept * offs.reduce((a, b) => a + b, 0)
 }
 
 /** Readings that are met worse than this, ΔE00, have a bottle in them that does not fit, if without it … */
@@ -93,7 +89,7 @@ function strangeIn(
   sigma: number,
 ): string[] {
   const off = (some: readonly MixReading[], list: readonly Paint[]): number =>
-    meanOff(some, list, sigma).sum / some.length
+    sumOff(some, list, sigma) / some.length
   const all = off(readings, found)
   if (all < BADLY) return []
   const without = paints.flatMap(({ id }) => {
@@ -138,9 +134,9 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
   for (let fold = 0; fold < folds; fold++) {
     const held = readings.filter((_, i) => i % folds === fold)
     const kept = readings.filter((_, i) => i % folds !== fold)
-    before += meanOff(held, paints, sigma).sum / readings.length
+    before += sumOff(held, paints, sigma) / readings.length
     after +=
-      meanOff(held, kept.length > 0 ? fitPaints(kept, paints, sigma).paints : paints, sigma).sum /
+      sumOff(held, kept.length > 0 ? fitPaints(kept, paints, sigma).paints : paints, sigma) /
       readings.length
   }
   return {

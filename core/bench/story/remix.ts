@@ -1,3 +1,5 @@
+import { dropsIn } from '../../recipe/recipe'
+
 /** Drops of paints, as a mix is written. */
 type Parts = readonly { paint: string; drops: number }[]
 
@@ -12,7 +14,7 @@ export function remixed(parts: Parts, drops: number): { paint: string; drops: nu
     throw new RangeError(
       `${drops} drops of ${parts.length} paints; each needs at least one whole drop`,
     )
-  const whole = parts.reduce((sum, part) => sum + part.drops, 0)
+  const whole = dropsIn(parts)
   const wanted = parts.map((part) => (part.drops * drops) / whole)
   const given = wanted.map((share) => Math.max(1, Math.floor(share)))
   const sum = (): number => given.reduce((a, b) => a + b, 0)

@@ -1,3 +1,4 @@
+import { dropsIn } from '../../recipe/recipe'
 import Papa from 'papaparse'
 import { hexOfLab } from '../../colour/display'
 import { mixInWords } from '../ladderRow'
@@ -22,7 +23,7 @@ export const formatLadderCsv = (rows: readonly LadderRow[]): string =>
       painted_b: tenth(painted.b),
       painted_hex: hexOfLab(painted),
       deltaE00: tenth(deltaE00),
-      drops: parts.reduce((sum, part) => sum + part.drops, 0),
+      drops: dropsIn(parts),
       mix: mixInWords(parts),
     })),
     { escapeFormulae: true, newline: '\n' },

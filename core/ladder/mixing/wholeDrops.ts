@@ -1,3 +1,4 @@
+import { dropsIn } from '../../recipe/recipe'
 import { gcd } from '../../numbers/gcd'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
@@ -11,7 +12,7 @@ export function wholeDrops(
   ofMix: number,
   others: readonly Part<Paint>[],
 ): Part<Paint>[] {
-  const total = mix.reduce((sum, { drops }) => sum + drops, 0)
+  const total = dropsIn(mix)
   const sum = new Map<string, Part<Paint>>()
   const add = (paint: Paint, drops: number): void => {
     if (drops > 0) sum.set(paint.id, { paint, drops: (sum.get(paint.id)?.drops ?? 0) + drops })

@@ -1,3 +1,4 @@
+import { dropsIn } from '../../recipe/recipe'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Part } from '../../paint/mix'
@@ -19,7 +20,7 @@ export interface Puddle {
 }
 
 const shares = (paints: readonly Paint[], parts: readonly Part<Paint>[]): number[] => {
-  const total = parts.reduce((sum, { drops }) => sum + drops, 0)
+  const total = dropsIn(parts)
   return paints.map(
     ({ id }) =>
       parts.reduce((sum, { paint, drops }) => (paint.id === id ? sum + drops : sum), 0) / total,
@@ -82,5 +83,5 @@ export function nextPuddle(
     const drops = Math.max(0, size * aim[i]! - lifted * source[i]!)
     return drops > 1e-9 ? [{ paint, drops }] : []
   })
-  return { size: lifted + add.reduce((sum, { drops }) => sum + drops, 0), lifted, add }
+  return { size: lifted + dropsIn(add), lifted, add }
 }

@@ -1,3 +1,4 @@
+import { dropsIn } from '../../recipe/recipe'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import { nextPuddle } from './nextPuddle'
@@ -47,8 +48,7 @@ interface Node {
 /** Share of a step's puddle that another's paint may make up at most: nothing can be taken out again. */
 function mostCarried(from: PuddleStep, to: PuddleStep): number {
   const share = ({ parts }: PuddleStep, id: string): number =>
-    (parts.find(({ paint }) => paint.id === id)?.drops ?? 0) /
-    parts.reduce((sum, { drops }) => sum + drops, 0)
+    (parts.find(({ paint }) => paint.id === id)?.drops ?? 0) / dropsIn(parts)
   return Math.min(...from.parts.map(({ paint }) => share(to, paint.id) / share(from, paint.id)), 1)
 }
 
@@ -106,7 +106,7 @@ export function puddlePath(steps: readonly PuddleStep[], start: number): PuddleP
     const { add, size } = nextPuddle(node.step.parts, node.wanted, source, lifted)
     node.size = size
     node.add = add
-    const total = source?.reduce((sum, { drops }) => sum + drops, 0) ?? 1
+    const total = source ? dropsIn(source) : 1
     const holds = [
       ...add,
       ...(source ?? []).map(({ paint, drops }) => ({
@@ -150,7 +150,7 @@ export function puddlePath(steps: readonly PuddleStep[], start: number): PuddleP
   return {
     moves,
     bottles,
-    total: bottles.reduce((sum, { drops }) => sum + drops, 0),
+    total: dropsIn(bottles),
     least: steps.reduce((sum, { need }) => sum + need, 0),
   }
 }

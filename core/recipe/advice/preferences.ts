@@ -1,3 +1,4 @@
+import { dropsIn } from '../recipe'
 import { contrastRatio } from '../../paint/hiding'
 import { mixPaints } from '../../paint/mix'
 import type { Recipe } from '../recipe'
@@ -22,7 +23,7 @@ const weighted = (
   stock: ReadonlyMap<string, Stock>,
   of: (bottle: Stock) => number,
 ): number => {
-  const drops = parts.reduce((sum, part) => sum + part.drops, 0)
+  const drops = dropsIn(parts)
   return parts.reduce(
     (sum, part) => sum + (part.drops / drops) * of(stock.get(untouched(part.paint.id)) ?? {}),
     0,

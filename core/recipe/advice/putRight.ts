@@ -1,3 +1,4 @@
+import { dropsIn } from '../recipe'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { writeLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -46,7 +47,7 @@ const KEEPS = [1, 2 / 3, 1 / 2, 1 / 3, 1 / 4]
  */
 export const knownWell = (parts: readonly Part[]): Well => ({
   mixture: mixPaints(parts),
-  drops: parts.reduce((sum, { drops }) => sum + drops, 0),
+  drops: dropsIn(parts),
 })
 
 /**
