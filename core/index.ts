@@ -82,7 +82,7 @@ export { boxOf, wishedSearch } from './recipe/wishedSearch'
 export type { WishedRequest } from './recipe/wishedSearch'
 export { variantRequests } from './recipe/variants'
 export { mergeRecipes } from './recipe/merge'
-export { dropsIn, partsById, plainParts } from './recipe/recipe'
+export { partsById, plainParts } from './recipe/recipe'
 export type { Limits, Recipe, RecipeRequest } from './recipe/recipe'
 export { countRecipes, RecipeTable } from './recipe/recipeTable'
 
@@ -145,7 +145,7 @@ export type { Mask, Picture } from './tone/picture/picture'
 export { possibleLab } from './tone/possible'
 
 /* The ladder: steps, mood, light and form */
-export { stepKeys, stepNames } from './ladder/steps'
+export { stepFor, stepKeys, stepNames } from './ladder/steps'
 export type { StepKey } from './ladder/steps'
 export { moodLimits, plainMood, stepCounts, usual } from './ladder/mood'
 export type { Mood, StepCount } from './ladder/mood'
@@ -179,14 +179,23 @@ export type { LadderFault, LadderJudgement, Mend } from './ladder/judgement'
 export { planLadder } from './ladder/planLadder'
 export type { Ladder, LadderRequest, Step } from './ladder/planLadder'
 
-/* Ways of mixing a ladder, and its puddles */
+/* Puddles: what is mixed, from bottles and from other puddles */
+export { bottleParts, ingredientKey, isBottle, sameIngredient } from './puddle/puddle'
+export type { Ingredient, PartsOf, Puddle, PuddlePart } from './puddle/puddle'
+export { bottlesIn, holds, PuddleError } from './puddle/content'
+export type { BottleDrops } from './puddle/content'
+export { dropsIn } from './puddle/drops'
+export { canBeGiven, dispensed, lessThanADrop, MOST_OF_ONE, TOUCH } from './puddle/dispense'
+export type { Dispensed } from './puddle/dispense'
+export { LEAST_PUDDLE, palettePlan, takenFromBottles } from './puddle/palettePlan'
+export type { PalettePlan, PlannedPuddle, Wanted } from './puddle/palettePlan'
+export { spoken } from './puddle/spoken'
+export type { Named, Spoken } from './puddle/spoken'
+
+/* Ways of mixing a ladder */
 export { mixLadder } from './ladder/mixing/mixLadder'
 export type { MixedLadder, MixedStep, Mixing, MixingNote } from './ladder/mixing/mixLadder'
 export { runToward } from './ladder/mixing/run'
-export { dropsNeeded, skinAreaCm2, usualAmounts } from './ladder/puddle/amounts'
-export { puddlePath } from './ladder/puddle/puddlePath'
-export type { Move, PuddlePath, PuddleStep } from './ladder/puddle/puddlePath'
-export { simulatePath } from './ladder/puddle/simulate'
 
 /* Coats: how paint lies on paint */
 export { dryFilmUm, thinners } from './coats/dryFilm'
@@ -195,14 +204,22 @@ export { coatKindKeys, coatKinds, reliefs, USUAL_FINISH } from './coats/coatKind
 export type { CoatKind, Gathering, Relief } from './coats/coatKinds'
 export { asSeen, finishOf, liesAt, lightPlaces, looks, places, stackLayers } from './coats/stack'
 export type { Layers, LightPlace, Look, Place, Spot, Stack, StackCoat } from './coats/stack'
-export { ladderRoles, resolveStack } from './coats/plan'
-export type { LadderMix, LadderRole, MixRef, PlannedCoat, StackPlan } from './coats/plan'
+export { ingredientsOf, resolveStack } from './coats/plan'
+export type { MixOf, PlannedCoat, StackPlan } from './coats/plan'
 
 /* Ways of working, and answers about coats */
 export { methods } from './coats/methods/methods'
+export { isStep } from './coats/methods/method'
 export type { Method } from './coats/methods/method'
-export { missingBottles, withStandIns } from './coats/methods/bottles'
-export type { MissingBottle } from './coats/methods/bottles'
+export {
+  methodBottles,
+  missingBottles,
+  partsWithStandIns,
+  withStandIns,
+} from './coats/methods/bottles'
+export type { MissingBottle, StandIns } from './coats/methods/bottles'
+export { startFrom } from './coats/methods/startFrom'
+export type { StartedMethod } from './coats/methods/startFrom'
 export { betterOrder, FELT, howThin, passesToHide, secondCoat } from './coats/answers/coverage'
 export { glazeSearch, usualRatios } from './coats/answers/glazeSearch'
 export type { GlazeAnswer, GlazeRequest } from './coats/answers/glazeSearch'
@@ -212,7 +229,7 @@ export { endAnswers, MOST_UNDER } from './coats/answers/endAnswers'
 export type { EndAnswers } from './coats/answers/endAnswers'
 
 /* Places of life, eyes, teeth and claws */
-export { accentFor, accentOn, readsAt, tooMuchOn } from './coats/accents/accents'
+export { accentFor, accentOn, accentWith, readsAt, tooMuchOn } from './coats/accents/accents'
 export type { Accent } from './coats/accents/accents'
 export { mixSmallLadders, smallLadders } from './coats/accents/smallLadders'
 
@@ -228,17 +245,21 @@ export type {
   ScheduleRequest,
 } from './bench/schedule/request'
 export { moveKey } from './bench/moveOf'
+export type { MoveOf } from './bench/moveOf'
 
-/* At the bench: learning, stock and story */
+/* At the bench: amounts, learning, stock and story */
+export { coatDrops, dropsNeeded, skinAreaCm2, usualAmounts } from './bench/quantities/needed'
+export type { CoatAmount } from './bench/quantities/needed'
+export { wantedDrops } from './bench/quantities/wanted'
+export type { Painted } from './bench/quantities/wanted'
 export { learnPaints } from './bench/learning/learnPaints'
 export type { Learnt } from './bench/learning/learnPaints'
 export type { MixReading } from './bench/learning/readingModel'
 export { habitsFrom } from './bench/learning/habits'
 export type { Habits } from './bench/learning/habits'
-export { remixed } from './bench/story/remix'
 export { comparedSittings, sittingsOf } from './bench/story/sittings'
-export { afterTaking, counted, stockFor } from './bench/stock/stock'
-export type { DropParts, StockRow } from './bench/stock/stock'
+export { afterTaking, counted, stockFor } from './bench/quantities/stock'
+export type { DropParts, StockRow } from './bench/quantities/stock'
 
 /* Files of instruments and palettes */
 export type { FileIssue, ReadResult } from './formats/issues'
@@ -281,11 +302,15 @@ export { learntRecord } from './formats/box/learntRecord'
 /* A commission as a file */
 export type { FigurePlan, LadderVersion, Way } from './formats/project/planSchema'
 export { figureKinds } from './formats/project/figureSchema'
-export type { Figure } from './formats/project/figureSchema'
+export type { Figure, FigureAccent, FigureDetail } from './formats/project/figureSchema'
+export { stepOf, stepPuddle } from './formats/project/puddleSchema'
+export type { StoredPuddle } from './formats/project/puddleSchema'
+export { usesOf } from './formats/project/uses'
+export type { PuddleUse } from './formats/project/uses'
 export type { FigureStack } from './formats/project/stackSchema'
 export type { DoneMove, DryingTimer, FigureBench, LogEntry } from './formats/project/benchSchema'
 export type { KeptTone } from './formats/project/toneSchema'
-export type { FigureGroup, KeptPart, Project } from './formats/project/schema'
+export type { FigureGroup, Project } from './formats/project/schema'
 export { longest, mostOf, range } from './formats/project/limits'
 export { blankCommission, blankFigure, blankPlan } from './formats/project/blank'
 export { copyable, nextName, secondCommission, secondOf, takenFrom } from './formats/project/copies'

@@ -147,6 +147,7 @@ const keepWords = (keep: number): string =>
             <b>{{ partsInWords(one.add, nameOf) }}</b>
           </span>
           <span class="soft">off {{ one.deltaE00.toFixed(1) }}</span>
+          <slot v-if="one.keep === 1" name="way" :add="one.add" />
         </li>
       </ol>
       <p v-if="answer.startAgain" role="status">

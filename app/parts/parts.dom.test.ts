@@ -21,8 +21,6 @@ import { threads } from '../workers/threads'
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
 beforeEach(() => setActivePinia(createPinia()))
 
-const ochre = starterPaints.find(({ id }) => id === 'yellow-ochre')!
-
 describe('colours', () => {
   it('a patch says when the screen cannot show it', () => {
     const inside = mount(ColourPatch, { props: { lab: { L: 60, a: 10, b: 15 }, label: 'Base' } })
@@ -36,9 +34,11 @@ describe('colours', () => {
     )
   })
 
-  it('a bead a drop, each in the colour of its paint', () => {
-    const beads = mount(DropBeads, { props: { paint: ochre, drops: 5 } }).findAll('i')
+  it('a bead a drop, each in the colour of its paint, a smaller one for less', () => {
+    const lab = { L: 60, a: 15, b: 45 }
+    const beads = mount(DropBeads, { props: { lab, drops: 4.5 } }).findAll('i')
     expect(beads).toHaveLength(5)
+    expect(beads.map((bead) => bead.classes('less'))).toEqual([false, false, false, false, true])
     const colours = new Set(beads.map((bead) => (bead.element as HTMLElement).style.background))
     expect(colours.size).toBe(1)
   })

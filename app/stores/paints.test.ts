@@ -24,8 +24,8 @@ it('two bottles of one name are two bottles: in words, in mixes and at the bench
   expect(store.project.box!.map(({ name }) => name)).toEqual(['Sand', 'Sand', ochre.name])
   const kept = paintOf('b')
   const coats = [
-    { id: 'one', kind: 'glaze', mix: [['a', 2]] },
-    { id: 'other', kind: 'glaze', mix: [['b', 2]] },
+    { id: 'one', kind: 'glaze', of: { bottle: 'a' } },
+    { id: 'other', kind: 'glaze', of: { bottle: 'b' } },
   ] as const
   const moves = runSheet(
     {
@@ -33,12 +33,12 @@ it('two bottles of one name are two bottles: in words, in mixes and at the bench
       copy: 1,
       sizeMm: 54,
       accents: [],
-      stack: { under: { kind: 'flat', paint: 'raw-umber' }, coats: coats as never },
+      stack: { under: { kind: 'flat', of: { bottle: 'raw-umber' } }, coats: coats as never },
     },
-    { wordsOf: (move) => moveWords(move, [], nameOf) },
+    { wordsOf: (move) => moveWords(move, [], (of) => nameOf((of as { bottle: string }).bottle)) },
   )
   expect(moves[1]!.puddle).not.toBe(moves[2]!.puddle)
-  expect(moves[2]!.words).toContain('2 Sand (2)')
+  expect(moves[2]!.words).toContain('of Sand (2)')
   store.removePaint('a')
   expect(nameOf('b')).toBe('Sand')
   expect(kept.K).toEqual(paintOf('b').K)

@@ -1,15 +1,5 @@
-import type { LadderRole, LightPlace, Look, MixRef, Place } from '../../core'
-import { partsInWords } from './parts'
+import type { LightPlace, Look, Place } from '../../core'
 
-export const roleWords: Readonly<Record<LadderRole, string>> = {
-  deepest: 'the deepest step',
-  shade: 'the shade',
-  'half-shade': 'the half-shade',
-  base: 'the base',
-  'half-light': 'the half-light',
-  light: 'the light',
-  lightest: 'the lightest step',
-}
 const placeNames: Readonly<Record<string, string>> = {
   all: 'all over',
   shadow: 'in the shadow',
@@ -34,12 +24,3 @@ export const lightWords: Readonly<Record<LightPlace, string>> = {
   middle: 'in middle light',
   lights: 'in the light',
 }
-
-/** A mix in a painter's words; paints by the name they go by. */
-export const mixWords = (mix: MixRef, nameOf: (paint: string) => string): string =>
-  typeof mix === 'string'
-    ? roleWords[mix]
-    : partsInWords(
-        mix.map(([paint, drops]) => ({ paint, drops })),
-        nameOf,
-      )

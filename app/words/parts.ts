@@ -1,7 +1,8 @@
-import type { KeptPart } from '../../core'
+import type { BottleDrops } from '../../core'
+import { countWords } from './amounts'
 
 /** A mix as it is read aloud: “3 titanium white + 1 yellow ochre”. */
 export const partsInWords = (
-  parts: readonly KeptPart[],
+  parts: readonly BottleDrops[],
   nameOf: (paint: string) => string,
-): string => parts.map(({ paint, drops }) => `${drops} ${nameOf(paint)}`).join(' + ')
+): string => parts.map(({ paint, drops }) => `${countWords(drops)} ${nameOf(paint)}`).join(' + ')

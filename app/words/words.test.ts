@@ -1,26 +1,25 @@
 import { describe, expect, it } from 'vitest'
 import { alternatives, coatKindKeys, exhaustiveRecipes, judgeLadder, plainMood } from '../../core'
 import { starterPaints } from '../../core'
-import type { Lab, StepKey } from '../../core'
+import type { Ingredient, Lab, StepKey } from '../../core'
 import { alternativeWords } from './alternatives'
-import { mixWords, placeWords } from './coats'
+import { placeWords } from './coats'
 import { faultWords, mendWords } from './judgement'
 import { mixingWords } from './mixing'
 import { moveWords } from './moves'
 import { partsInWords } from './parts'
 
 const nameOf = (id: string): string => `<${id}>`
+const laid = (of: Ingredient): string => `the ${(of as { puddle: string }).puddle}`
 const zones = [{ key: 'nose', name: 'Nose' }]
 
 describe('mixes and places', () => {
-  it('drops by name, in their order; a step by the name it goes by', () => {
+  it('drops by name, in their order', () => {
     const parts = [
       { paint: 'a', drops: 3 },
       { paint: 'b', drops: 1 },
     ]
     expect(partsInWords(parts, nameOf)).toBe('3 <a> + 1 <b>')
-    expect(mixWords([['b', 2]], nameOf)).toBe('2 <b>')
-    expect(mixWords('half-light', nameOf)).toBe('the half-light')
     expect(placeWords('zone nose', zones)).toBe('on the Nose')
     expect(placeWords('zone gone', zones)).toBe('on the gone')
     expect(placeWords('lights', zones)).toBe('on the lights')
@@ -28,8 +27,8 @@ describe('mixes and places', () => {
 
   it('every kind of coat makes a sentence with mix, place and thinning; a varnish says how it dries', () => {
     for (const kind of coatKindKeys) {
-      const coat = { kind, mix: 'base', place: 'shadow', thinnedWith: 'medium' } as const
-      const words = moveWords({ kind: 'coat', coat, thinner: 3, passes: 2 }, zones, nameOf)
+      const coat = { kind, of: { puddle: 'base' }, place: 'shadow', thinnedWith: 'medium' } as const
+      const words = moveWords({ kind: 'coat', coat, thinner: 3, passes: 2 }, zones, laid)
       expect(words[0]).toBe(words[0]!.toUpperCase())
       if (kind === 'varnish') expect(words).toBe('Varnish, matt, thin and even')
       else
@@ -37,8 +36,8 @@ describe('mixes and places', () => {
           /of the base in the shadow, thinned 3 : 1 with medium, 2 thin passes$/,
         )
     }
-    expect(moveWords({ kind: 'undercoat' }, zones, nameOf)).toBe('Undercoat')
-    expect(moveWords({ kind: 'accent', name: 'Nose' }, zones, nameOf)).toBe('Glaze of life: Nose')
+    expect(moveWords({ kind: 'undercoat' }, zones, laid)).toBe('Undercoat')
+    expect(moveWords({ kind: 'accent', name: 'Nose' }, zones, laid)).toBe('Glaze of life: Nose')
   })
 })
 

@@ -1,5 +1,5 @@
 import type {
-  KeptPart,
+  BottleDrops,
   Lab,
   Likeness,
   Paint,
@@ -12,10 +12,10 @@ import type {
 
 /** What the box is asked and answers: plain data, paints by id. */
 export interface PlainMix extends Omit<Recipe, 'parts'> {
-  parts: KeptPart[]
+  parts: BottleDrops[]
 }
 export interface MendJob {
-  parts: KeptPart[]
+  parts: BottleDrops[]
   drops: number
   seen?: Lab
   aim: Lab
@@ -23,10 +23,10 @@ export interface MendJob {
   room: number
 }
 export interface MendAnswer {
-  front: (Omit<WellCorrection, 'add'> & { add: KeptPart[] })[]
+  front: (Omit<WellCorrection, 'add'> & { add: BottleDrops[] })[]
   startAgain: boolean
   /** A fresh recipe. */
-  fresh: KeptPart[]
+  fresh: BottleDrops[]
 }
 export interface WishAnswer extends PlainMix {
   /** A starter pigment that is not in the box. */

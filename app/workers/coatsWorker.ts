@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import { accentFor, endAnswers, labOf, mixSmallLadders, MOST_UNDER, partsById } from '../../core'
-import type { Accent, EndAnswers, KeptPart, Lab, Paint, Spectrum, StackCoat } from '../../core'
+import type { Accent, EndAnswers, BottleDrops, Lab, Paint, Spectrum, StackCoat } from '../../core'
 
 export interface CoatsJob {
   coat: StackCoat
@@ -13,16 +13,16 @@ export interface CoatsJob {
 }
 export interface CoatsReply {
   /** What to paint before the coat, and where the end lands then. */
-  over?: Omit<NonNullable<EndAnswers['over']>, 'recipe'> & { parts: KeptPart[]; recipeLab: Lab }
+  over?: Omit<NonNullable<EndAnswers['over']>, 'recipe'> & { parts: BottleDrops[]; recipeLab: Lab }
   knock: Omit<EndAnswers['knock'], 'paint'> & { paint: string; from: Lab }
 }
 export interface AccentReply extends Omit<Accent, 'parts'> {
-  parts: KeptPart[]
+  parts: BottleDrops[]
 }
 export interface SmallReply {
   key: string
   name: string
-  steps: { lab: Lab; parts: KeptPart[]; deltaE00: number }[]
+  steps: { lab: Lab; parts: BottleDrops[]; deltaE00: number }[]
 }
 
 const api = {

@@ -1,4 +1,4 @@
-import type { KeptPart, Lab, Limits, Mixing, MixingNote, Move, Paint } from '../../core'
+import type { BottleDrops, Lab, Limits, Mixing, MixingNote, Paint } from '../../core'
 
 /** One look for the closest mixes: plain data in, plain data out. */
 export interface RecipeJob extends Limits {
@@ -9,10 +9,10 @@ export interface RecipeJob extends Limits {
 }
 
 export interface FoundMix {
-  parts: KeptPart[]
+  parts: BottleDrops[]
+  /** Drops of the base's own puddle beside those of bottles. */
+  ofBase?: number
   deltaE00: number
-  /** Drops of the base mix to drops of the other paint, in a run. */
-  ratio?: readonly [number, number]
 }
 
 /** A whole ladder mixed in one of the ways. */
@@ -32,29 +32,5 @@ export interface RecipeAnswer {
 /** A ladder whose doubt is asked, paints by id. */
 export interface DoubtJob {
   paints: Paint[]
-  steps: KeptPart[][]
-}
-
-/** Puddles wanted, paints by id. */
-export interface PathJob {
-  paints: Paint[]
-  steps: { key: string; parts: KeptPart[]; need: number }[]
-  start: number
-}
-interface Poured {
-  step: string
-  /** Drops in the well afterwards. */
-  drops: number
-  /** Its colour then. */
-  lab?: Lab
-}
-export type PathMove =
-  | (Poured & { kind: 'mix' | 'add'; add: KeptPart[] })
-  | (Poured & Omit<Extract<Move, { kind: 'lift' }>, 'step'>)
-  | (Poured & Omit<Extract<Move, { kind: 'paint' }>, 'step'>)
-export interface PathAnswer {
-  moves: PathMove[]
-  total: number
-  least: number
-  bottles: KeptPart[]
+  steps: BottleDrops[][]
 }

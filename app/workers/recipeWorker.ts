@@ -1,16 +1,8 @@
 import { expose } from 'comlink'
-import {
-  ClosestRecipes,
-  mixLadder,
-  partsById,
-  predictLadder,
-  puddlePath,
-  sameBox,
-  simulatePath,
-} from '../../core'
-import type { KeptPart, Paint, Part, PredictedLadder } from '../../core'
+import { ClosestRecipes, mixLadder, partsById, predictLadder, sameBox } from '../../core'
+import type { BottleDrops, Paint, Part, PredictedLadder } from '../../core'
 import { patience } from './patience'
-import type { DoubtJob, MixJob, PathAnswer, PathJob, RecipeAnswer, RecipeJob } from './recipeJobs'
+import type { DoubtJob, MixJob, RecipeAnswer, RecipeJob } from './recipeJobs'
 
 const closest = new ClosestRecipes()
 /** How long ways of mixing that share bottles are weighed, ms. */
@@ -18,7 +10,7 @@ const TOGETHER_MS = 2500
 
 /** Paints by id become the paints themselves; copies are kept, so that what is known of one is not lost. */
 const kept = new Map<string, Paint>()
-function mixer(paints: Paint[]): (parts: KeptPart[]) => Part<Paint>[] {
+function mixer(paints: Paint[]): (parts: BottleDrops[]) => Part<Paint>[] {
   for (const paint of paints) {
     const known = kept.get(paint.id)
     if (!known || !sameBox([known], [paint])) kept.set(paint.id, paint)
@@ -37,28 +29,12 @@ const api = {
         aims.map((target) => closest.find(target, from, limits, patience(patienceMs)).best),
       patience: { ms: TOGETHER_MS, now: () => performance.now() },
     })
-    const mixes = steps.map(({ parts, deltaE00, ratio }) => ({
+    const mixes = steps.map(({ parts, deltaE00, ofBase }) => ({
       parts: partsById(parts),
       deltaE00,
-      ratio,
+      ...(ofBase ? { ofBase } : {}),
     }))
     return { mixes, proved: true, note }
-  },
-  /** The order of mixing, and what every well looks like on the way. */
-  path({ paints, steps, start }: PathJob): PathAnswer {
-    const mixed = mixer(paints)
-    const real = steps.map(({ parts, ...step }) => ({ ...step, parts: mixed(parts) }))
-    const { moves, bottles, total, least } = puddlePath(real, start)
-    return {
-      total,
-      least,
-      bottles: partsById(bottles),
-      moves: simulatePath(moves).map(({ move, drops, lab }) =>
-        'add' in move
-          ? { kind: move.kind, step: move.step, add: partsById(move.add), drops, lab }
-          : { ...move, lab },
-      ),
-    }
   },
   /** Where a ladder may lie as a whole, and how well its gaps hold. */
   doubt({ paints, steps }: DoubtJob): Pick<PredictedLadder, 'whole' | 'gaps'> {

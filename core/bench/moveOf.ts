@@ -1,6 +1,9 @@
-/** What a move at the bench is of: the undercoat, one coat of the stack by its id, or a place of life. */
+/** What a move at the bench is of: the undercoat, one coat of the stack by its id, a place of life, or an eye, teeth, claws. */
 export type MoveOf =
-  { kind: 'undercoat' } | { kind: 'coat'; coat: string } | { kind: 'accent'; place: string }
+  | { kind: 'undercoat' }
+  | { kind: 'coat'; coat: string }
+  | { kind: 'accent'; place: string }
+  | { kind: 'detail'; detail: string }
 
 /** A move of one figure among those that are painted alike; `copy` counts from 1. */
 export interface MoveRef {
@@ -11,7 +14,8 @@ export interface MoveRef {
 
 const nameOf = (of: MoveOf): string => {
   if (of.kind === 'coat') return of.coat
-  return of.kind === 'accent' ? of.place : ''
+  if (of.kind === 'accent') return of.place
+  return of.kind === 'detail' ? of.detail : ''
 }
 
 /**

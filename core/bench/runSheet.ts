@@ -2,6 +2,8 @@ import { coatKinds } from '../coats/coatKinds'
 import type { CoatKind } from '../coats/coatKinds'
 import type { Habits } from './learning/habits'
 import type { LaidCoat, PlannedCoat, StackPlan } from '../coats/plan'
+import { ingredientKey, isBottle } from '../puddle/puddle'
+import type { Ingredient } from '../puddle/puddle'
 import { moveKey } from './moveOf'
 import type { MoveOf } from './moveOf'
 import type { BenchMove } from './schedule/request'
@@ -10,10 +12,13 @@ import type { BenchMove } from './schedule/request'
 const otherTimes = {
   undercoat: { work: 4, dry: 30 },
   accent: { work: 3, dry: 8 },
+  detail: { work: 4, dry: 5 },
 }
 type MoveKind = CoatKind | keyof typeof otherTimes
 const timesOf = (kind: MoveKind): { work: number; dry: number } =>
-  kind === 'undercoat' || kind === 'accent' ? otherTimes[kind] : coatKinds[kind].minutes
+  kind in otherTimes
+    ? otherTimes[kind as keyof typeof otherTimes]
+    : coatKinds[kind as CoatKind].minutes
 
 export interface SheetFigure {
   id: string
@@ -21,8 +26,10 @@ export interface SheetFigure {
   copy: number
   sizeMm: number
   stack: Omit<StackPlan, 'coats'> & { coats: readonly LaidCoat[] }
-  /** The places of life to be painted, with their names. */
-  accents: readonly { place: string; name: string }[]
+  /** The places of life to be painted, with their names and the puddle each is glazed from. */
+  accents: readonly { place: string; name: string; of?: Ingredient }[]
+  /** Eyes, teeth, claws; from puddles of their own, or from those that are found for them. */
+  details?: readonly { key: string; name: string; of?: readonly Ingredient[] }[]
 }
 
 export interface SheetOptions {
@@ -39,14 +46,16 @@ export type SheetMove =
   | { kind: 'undercoat' }
   | { kind: 'coat'; coat: PlannedCoat; thinner: number; passes: number }
   | { kind: 'accent'; name: string }
+  | { kind: 'detail'; name: string }
 
-/** A puddle by what is in it: a step of the ladder is another mix on another figure, drops of bottles are the same. */
-const puddleKey = (figure: string, { mix, thinnedWith }: LaidCoat, thinner: number): string =>
-  JSON.stringify([typeof mix === 'string' ? [figure, mix] : mix, thinner, thinnedWith ?? 'water'])
+/** What stands open in a well; what is thinned is thinned beside it. */
+const wellKey = (of: readonly Ingredient[]): string => JSON.stringify(of.map(ingredientKey))
+/** … what is found for a place of one figure. */
+const foundKey = (figure: string, what: string): string => JSON.stringify([figure, what])
 
 /**
- * The moves of a figure from bare undercoat to the last accent. Coats of the same mix and thinning on
- * several figures share a puddle, so it is mixed once. Work grows with the figure's size.
+ * The moves of a figure from bare undercoat to the last accent. Coats of the same puddle share it, on
+ * several figures too, so it is mixed once. Work grows with the figure's size.
  * @example runSheet(sheet, { wordsOf: () => ({ mix: 'the base', place: 'all over' }) }).length // 2
  */
 export function runSheet(
@@ -79,14 +88,24 @@ export function runSheet(
     const of: MoveOf = { kind: 'coat', coat: coat.id }
     const words = wordsOf({ kind: 'coat', coat, thinner, passes })
     return pigmented
-      ? move(of, coat.kind, words, passes, puddleKey(figure.id, coat, thinner))
+      ? move(of, coat.kind, words, passes, wellKey([coat.of]))
       : move(of, coat.kind, words)
   })
+  const { under } = figure.stack
+  const first = under.kind === 'flat' ? [under.of] : [under.dark, under.light]
+  // A can or a bottle is open already; what was mixed for it has to be.
+  const mixed = first.some((of) => !isBottle(of)) ? wellKey(first) : undefined
   return [
-    move({ kind: 'undercoat' }, 'undercoat', wordsOf({ kind: 'undercoat' })),
+    move({ kind: 'undercoat' }, 'undercoat', wordsOf({ kind: 'undercoat' }), 1, mixed),
     ...coats,
-    ...figure.accents.map(({ place, name }) =>
-      move({ kind: 'accent', place }, 'accent', wordsOf({ kind: 'accent', name })),
-    ),
+    ...figure.accents.map(({ place, name, of }) => {
+      const well = of ? wellKey([of]) : foundKey(figure.id, `accent ${place}`)
+      return move({ kind: 'accent', place }, 'accent', wordsOf({ kind: 'accent', name }), 1, well)
+    }),
+    ...(figure.details ?? []).map(({ key, name, of }) => {
+      const well = of ? wellKey(of) : foundKey(figure.id, `detail ${key}`)
+      const words = wordsOf({ kind: 'detail', name })
+      return move({ kind: 'detail', detail: key }, 'detail', words, 1, well)
+    }),
   ]
 }

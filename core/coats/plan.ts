@@ -2,28 +2,18 @@ import { opaqueReflectance } from '../paint/opaque'
 import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
+import { sameIngredient } from '../puddle/puddle'
+import type { Ingredient } from '../puddle/puddle'
 import { coatKinds } from './coatKinds'
 import type { Thinner } from './dryFilm'
 import type { CoatKind, Gathering } from './coatKinds'
 import type { Finish } from '../paint/surface'
 import type { Place, Stack, StackCoat } from './stack'
 
-/** A step of the ladder by its part in it, or so many drops of paints by id. */
-export type MixRef = LadderRole | readonly (readonly [paint: string, drops: number])[]
-export const ladderRoles = [
-  'deepest',
-  'shade',
-  'half-shade',
-  'base',
-  'half-light',
-  'light',
-  'lightest',
-] as const
-export type LadderRole = (typeof ladderRoles)[number]
-
 export interface PlannedCoat {
   kind: CoatKind
-  mix: MixRef
+  /** What is laid: a bottle as it is, or a puddle. */
+  of: Ingredient
   /** Usual for its kind when not given. */
   thinner?: number
   passes?: number
@@ -37,57 +27,40 @@ export interface LaidCoat extends PlannedCoat {
   id: string
 }
 
-/** A stack as plain data that follows the ladder: what a method is, and what a painter edits. */
+/** A stack as plain data: what is laid is named, and changes with the puddle it names. */
 export interface StackPlan {
   under:
-    | { kind: 'flat'; paint: string }
-    | { kind: 'sketch'; dark: string; light: string; strength: number; elevation: number }
+    | { kind: 'flat'; of: Ingredient }
+    | { kind: 'sketch'; dark: Ingredient; light: Ingredient; strength: number; elevation: number }
   coats: readonly PlannedCoat[]
   /** Kinds of coat that this painter lays otherwise than usual. */
   films?: Readonly<Partial<Record<CoatKind, Gathering>>>
 }
 
-export interface LadderMix {
-  key: string
-  parts: readonly Part<Paint>[]
+/**
+ * Everything that a stack names: its undercoat's and its coats', each once.
+ * @example ingredientsOf(plan).length // 2
+ */
+export function ingredientsOf({ under, coats }: StackPlan): Ingredient[] {
+  const all = [
+    ...(under.kind === 'flat' ? [under.of] : [under.dark, under.light]),
+    ...coats.filter(({ kind }) => coatKinds[kind].pigmented).map(({ of }) => of),
+  ]
+  return all.filter((of, i) => all.findIndex((other) => sameIngredient(of, other)) === i)
 }
 
-/** The step that plays a part in a ladder of any length. */
-function stepFor(role: LadderRole, steps: readonly LadderMix[]): LadderMix {
-  const base = Math.max(
-    0,
-    steps.findIndex(({ key }) => key === 'base'),
-  )
-  const last = steps.length - 1
-  const between = (from: number, to: number, share: number): number =>
-    Math.round(from + share * (to - from))
-  const at: Record<LadderRole, number> = {
-    deepest: 0,
-    shade: between(base, 0, 0.6),
-    'half-shade': between(base, 0, 0.34),
-    base,
-    'half-light': between(base, last, 0.34),
-    light: between(base, last, 0.66),
-    lightest: last,
-  }
-  return steps[at[role]]!
-}
-
-const isRole = (mix: MixRef): mix is LadderRole => typeof mix === 'string'
+/** Paints of what is laid, in shares of drops; throws where it names what is not there. */
+export type MixOf = (of: Ingredient) => Part<Paint>[]
 
 /**
- * A plan with its mixes filled in from a ladder and a box.
- * @param paintOf a paint by id; throws where there is none.
- * @example resolveStack(plan, ladder, paintOf).coats.length // 1
+ * A plan with its mixes filled in.
+ * @throws whatever `mixOf` throws for what is not there.
+ * @example resolveStack(plan, mixOf).coats.length // 1
  */
-export function resolveStack(
-  plan: StackPlan,
-  steps: readonly LadderMix[],
-  paintOf: (id: string) => Paint,
-): Stack {
-  const seen = (id: string) => opaqueReflectance(mixPaints([{ paint: paintOf(id), drops: 1 }]))
+export function resolveStack(plan: StackPlan, mixOf: MixOf): Stack {
+  const seen = (of: Ingredient) => opaqueReflectance(mixPaints(mixOf(of)))
   const coats = plan.coats.map(
-    ({ kind, mix, thinner, passes, place, thinnedWith, finish }): StackCoat => ({
+    ({ kind, of, thinner, passes, place, thinnedWith, finish }): StackCoat => ({
       kind,
       ...(thinnedWith ? { thinnedWith } : {}),
       ...(finish ? { finish } : {}),
@@ -95,9 +68,7 @@ export function resolveStack(
       passes: passes ?? 1,
       place: place ?? 'all',
       on: plan.films?.[kind],
-      parts: isRole(mix)
-        ? stepFor(mix, steps).parts
-        : mix.map(([id, drops]) => ({ paint: paintOf(id), drops })),
+      parts: coatKinds[kind].pigmented ? mixOf(of) : [],
     }),
   )
   const { under } = plan
@@ -105,7 +76,7 @@ export function resolveStack(
     coats,
     under:
       under.kind === 'flat'
-        ? { kind: 'flat', reflectance: seen(under.paint) }
+        ? { kind: 'flat', reflectance: seen(under.of) }
         : { ...under, dark: seen(under.dark), light: seen(under.light) },
   }
 }

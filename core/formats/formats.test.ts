@@ -37,14 +37,19 @@ describe('project file', () => {
     expect(issuesOf('[]')).toContain('holds no project')
     expect(issuesOf({ format: 'else' })).toContain('format: this is some other')
     expect(changed((data) => Object.assign(data, { version: 7 }))).toBe(
-      'version: the file says version 7; this program reads 1 to 2',
+      'version: the file says version 7; this program reads 1 to 3',
     )
     expect(changed((data) => ((data.figures[2]!.tone as { melanin: number }).melanin = 4))).toBe(
       'figures[2].tone.melanin: is 4; allowed is 0.003 to 0.45',
     )
     expect(
-      changed((data) => (data.figures[1]!.plan.kept.base = [{ paint: 'gold', drops: 2 }])),
-    ).toContain('figures[1].plan.kept.base[0].paint: there is no paint "gold"')
+      changed(
+        (data) =>
+          (data.puddles = [
+            { id: 'bram.base', figure: 'bram', parts: [{ of: { bottle: 'gold' }, drops: 2 }] },
+          ]),
+      ),
+    ).toContain('puddles[0].parts[0].of.bottle: there is no paint "gold"')
     expect(changed((data) => (data.figures[0]!.id = data.figures[1]!.id))).toContain(
       'is used twice',
     )

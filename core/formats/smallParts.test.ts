@@ -96,32 +96,63 @@ describe('tables', () => {
 describe('second ones', () => {
   let made = 0
   const newId = (): string => `n${++made}`
-  const coat = { id: 'c', kind: 'layer' as const, mix: 'base' as const }
+  const coat = { id: 'c', kind: 'layer' as const, of: { puddle: 'troll.base' } }
   const troll = blankFigure('troll', {
     name: 'Troll',
     group: 'g',
     accents: [{ id: 'a', place: 'nose' }],
-    stack: { under: { kind: 'flat', paint: 'titanium-white' }, coats: [coat] },
+    stack: { under: { kind: 'flat', of: { puddle: 'pale' } }, coats: [coat] },
     bench: { along: ['bram'] },
   })
+  const white = { of: { bottle: 'titanium-white' }, drops: 3 }
+  const puddles = [
+    { id: 'all', parts: [white] },
+    { id: 'troll.light', figure: 'troll', parts: [white] },
+    {
+      id: 'pale',
+      name: 'pale',
+      figure: 'troll',
+      parts: [
+        white,
+        { of: { puddle: 'troll.light' }, drops: 1 },
+        { of: { puddle: 'all' }, drops: 2 },
+      ],
+    },
+  ]
   const project = blankCommission('p', 'Marsh', {
     figures: [troll, blankFigure('bram')],
     groups: [{ id: 'g', name: 'Trolls' }],
+    puddles,
     figure: 'troll',
     log: [],
     done: [{ figure: 'troll', copy: 1, of: { kind: 'undercoat' }, at: 0 }],
   })
 
   it('share nothing with the first: own ids for coats, accents and themselves', () => {
-    const second = secondOf(troll, 'Troll 2', true, newId)
+    const { figure: second, puddles: own } = secondOf(troll, puddles, 'Troll 2', true, newId)
     expect(second.id).not.toBe(troll.id)
     expect(second.stack!.coats[0]!.id).not.toBe('c')
     expect(second.accents![0]!.id).not.toBe('a')
-    expect(second.stack!.coats[0]).toMatchObject({ kind: 'layer', mix: 'base' })
-    expect(secondOf(troll, 'Troll 2', false, newId).stack).toBeUndefined()
-    second.plan.kept['base'] = [{ paint: 'titanium-white', drops: 1 }]
-    expect(troll.plan.kept).toEqual({})
-    expect(Object.keys(takenFrom(troll, ['tone', 'bench'], newId))).toEqual(['tone', 'bench'])
+    expect(second.stack!.coats[0]!.of).toEqual({ puddle: `${second.id}.base` })
+    // Its mixes are its own: a step is its own step, what is for all stays one.
+    const pale = own.find(({ name }) => name === 'pale')!
+    expect(second.stack!.under).toEqual({ kind: 'flat', of: { puddle: pale.id } })
+    expect(pale).toMatchObject({ figure: second.id })
+    expect(pale.parts.slice(1).map(({ of }) => of)).toEqual([
+      { puddle: `${second.id}.light` },
+      { puddle: 'all' },
+    ])
+    expect(own.map(({ id }) => id)).toContain(`${second.id}.light`)
+    const bare = secondOf(troll, puddles, 'Troll 2', false, newId)
+    expect(bare.figure.stack).toBeUndefined()
+    expect(bare.puddles.map(({ id }) => id)).toEqual([`${bare.figure.id}.light`])
+    const taken = takenFrom(troll, puddles, 'bram', ['tone', 'bench'], newId)
+    expect(Object.keys(taken.figure)).toEqual(['tone', 'bench'])
+    // Taken over twice, a mix is not there twice.
+    const first = takenFrom(troll, puddles, 'bram', ['coats'], newId)
+    const again = takenFrom(troll, [...puddles, ...first.puddles], 'bram', ['coats'], newId)
+    expect(first.puddles).toHaveLength(1)
+    expect(again.puddles).toEqual([])
   })
 
   it('a commission again: figures, groups and what is painted alongside point at their own', () => {
@@ -132,7 +163,7 @@ describe('second ones', () => {
     expect(again.figure).toBe(first!.id)
     expect([again.done, again.log]).toEqual([undefined, undefined])
     const all = JSON.stringify(again)
-    for (const old of ['"troll"', '"bram"', '"g"', '"p"']) expect(all).not.toContain(old)
+    for (const old of ['"troll', '"bram"', '"g"', '"p"']) expect(all).not.toContain(old)
     expect(parseProject(formatProject(again), ids).ok).toBe(true)
   })
 })

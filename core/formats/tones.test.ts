@@ -57,7 +57,9 @@ describe('own paints in a project', () => {
 
   it('are kept with their bottles and can be used in mixes', () => {
     const used = structuredClone(project)
-    used.figures[0]!.plan.kept.base = [{ paint: 'my-ochre', drops: 3 }]
+    used.puddles = [
+      { id: 'isaura.base', figure: 'isaura', parts: [{ of: { bottle: 'my-ochre' }, drops: 3 }] },
+    ]
     expect(parseProject(formatProject(used as never), ids)).toEqual({ ok: true, value: used })
   })
 

@@ -52,3 +52,31 @@ export const stepsAround = (below: number, above: number): StepKey[] => [
   'base',
   ...upward[above]!,
 ]
+
+/** How far out a step lies from the base, as a share of its side, in a ladder that does not have it. */
+const outward: Readonly<Record<StepKey, number>> = {
+  crevice: -1,
+  dark: -0.9,
+  'deep-shade': -0.8,
+  shade: -0.6,
+  'half-shade': -0.34,
+  base: 0,
+  'half-light': 0.34,
+  light: 0.66,
+  'high-light': 0.8,
+  bright: 0.9,
+  glint: 1,
+}
+
+/**
+ * The step that plays a part in a ladder of any length: itself, or where it lies between the base and the end.
+ * @param keys steps there are, dark to light.
+ * @example stepFor('crevice', ['shade', 'base', 'light']) // "shade"
+ */
+export function stepFor(key: StepKey, keys: readonly StepKey[]): StepKey {
+  if (keys.includes(key)) return key
+  const base = Math.max(0, keys.indexOf('base'))
+  const out = outward[key]
+  const side = out < 0 ? base : keys.length - 1 - base
+  return keys[Math.round(base + out * side)] ?? key
+}

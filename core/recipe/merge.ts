@@ -1,5 +1,5 @@
 import type { Paint } from '../paint/paint'
-import { dropsIn } from './recipe'
+import { dropsIn } from '../puddle/drops'
 import type { Recipe } from './recipe'
 import { Shortlist } from './shortlist'
 import type { Candidate } from './shortlist'

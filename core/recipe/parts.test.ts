@@ -3,15 +3,14 @@ import { describe, expect, it } from 'vitest'
 import { labOf } from '../colour/lab'
 import { deltaE00 } from '../colour/deltaE00'
 import { weightsOf } from '../colour/weights'
-import { wholeDrops } from '../ladder/mixing/wholeDrops'
-import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
 import { sameBox, samePaint } from '../paint/samePaint'
 import { starterPaints } from '../paint/starter'
 import { mendWell } from './advice/mend'
 import { eachRecipe } from './eachRecipe'
 import { exhaustiveRecipes } from './exhaustive'
-import { dropsIn, partsById } from './recipe'
+import { dropsIn } from '../puddle/drops'
+import { partsById } from './recipe'
 import { Shortlist } from './shortlist'
 
 const [white, , black] = starterPaints as [
@@ -87,29 +86,6 @@ describe('the shortlist', () => {
 })
 
 describe('parts', () => {
-  const part = fc.record({ paint: fc.constantFrom(...box), drops: fc.integer({ min: 1, max: 12 }) })
-  const mix = fc.uniqueArray(part, {
-    minLength: 1,
-    maxLength: 4,
-    selector: ({ paint }) => paint.id,
-  })
-
-  it('drops of a mix and of other paints, as whole drops, are the same colour', () => {
-    fc.assert(
-      fc.property(mix, fc.integer({ min: 1, max: 6 }), mix, (base, ofBase, others) => {
-        const whole = wholeDrops(base, ofBase, others)
-        for (const { drops } of whole) expect(Number.isInteger(drops)).toBe(true)
-        const whole1 = mixPaints(base)
-        const byHand = mixPaints([{ paint: whole1, drops: ofBase }, ...others])
-        const seen = [mixPaints(whole), byHand].map((one) => labOf(opaqueReflectance(one)))
-        expect(deltaE00(seen[0]!, seen[1]!)).toBeLessThan(1e-9)
-        const ids = whole.map(({ paint }) => paint.id)
-        expect(new Set(ids).size).toBe(ids.length)
-      }),
-      { numRuns: 60 },
-    )
-  })
-
   it('by id they keep order and drops; copies of a box are the same box until a curve moves', () => {
     const parts = [white, black].map((paint, i) => ({ paint, drops: i + 1 }))
     expect(partsById(parts)).toEqual([

@@ -68,7 +68,3 @@ export const partsById = (
   parts: readonly { paint: { id: string }; drops: number }[],
 ): { paint: string; drops: number }[] =>
   parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))
-
-/** @example dropsIn([{ drops: 3 }, { drops: 1 }]) // 4 */
-export const dropsIn = (parts: readonly { drops: number }[]): number =>
-  parts.reduce((sum, { drops }) => sum + drops, 0)

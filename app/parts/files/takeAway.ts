@@ -20,7 +20,7 @@ async function rows(): Promise<LadderRow[]> {
   const ladder = useLadder()
   const whole = () => ladder.steps.every(({ parts }) => parts.length > 0)
   await until(() => whole() || !ladder.searching).toBe(true)
-  return ladder.steps.flatMap(({ name, share, target, painted, off, parts }) =>
+  return ladder.steps.flatMap(({ name, share, target, painted, off, made }) =>
     painted && off !== undefined
       ? [
           {
@@ -29,7 +29,7 @@ async function rows(): Promise<LadderRow[]> {
             target,
             painted,
             deltaE00: off,
-            parts: parts.map(({ paint, drops }) => ({ name: nameOf(paint), drops })),
+            parts: made.map(({ of, drops }) => ({ name: ladder.contents.nameOf(of), drops })),
           },
         ]
       : [],

@@ -1,39 +1,42 @@
 import { computed, toRaw, watch } from 'vue'
-import { mixPaints, opaqueReflectance, resolveStack } from '../../../core'
-import type { Figure, Paint, Stack, StackCoat } from '../../../core'
+import { mixPaints, opaqueReflectance, stepPuddle, zonesOf } from '../../../core'
+import type { Figure, Paint } from '../../../core'
+import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { stackPlanOf } from '../coats'
-import { glazeCoat, glazesOver } from '../glazes'
-import { jobOfFigure } from '../ladder/plan'
+import { detailsOf } from '../accents/details'
+import { glazesOf, glazesOver, placesToFind } from '../accents/glazes'
 import { quickMixes } from '../ladder/search'
-import { paintOf, withPaints } from '../paints'
+import { jobOfFigure } from '../ladder/plan'
+import { contentsOf } from '../palette/contents'
+import type { FigurePaint } from '../palette/figurePaint'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
 
-/** What is mixed for a figure that is painted alongside the chosen one. */
-interface Mixed {
-  stack: Stack
-  /** Glazes of life by the key of their place. */
-  glazes: ReadonlyMap<string, StackCoat>
-}
-
-async function mixed(figure: Figure, paints: Paint[]): Promise<Mixed> {
+/** Everything that a figure which is painted alongside the chosen one is painted with, found anew for it. */
+async function paintOf(
+  figure: Figure,
+  paints: Paint[],
+  project: ReturnType<typeof useProject>['project'],
+): Promise<FigurePaint> {
+  const { id } = figure
   const { job, steps } = jobOfFigure(figure, paints)
   const { mixes } = await quickMixes(job, () => undefined)
-  const ladder = steps.map(({ key }, i) => ({
-    key,
-    parts: withPaints(figure.plan.kept[key] ?? mixes[i]!.parts),
-  }))
-  const base = opaqueReflectance(mixPaints(ladder.find(({ key }) => key === 'base')!.parts))
-  const places = (figure.accents ?? []).map(({ place }) => place)
-  const found = await glazesOver({ tone: figure.tone, places }, base, paints)
-  const glazes = new Map(
-    [...found].flatMap(([key, glaze]) => {
-      const coat = glazeCoat(glaze)
-      return coat ? [[key, coat] as const] : []
-    }),
+  const keys = steps.map(({ key }) => key)
+  const stored = (project.puddles ?? []).filter(
+    (one) => one.figure === undefined || one.figure === id,
   )
-  return { stack: resolveStack(stackPlanOf(figure), ladder, paintOf), glazes }
+  const contents = contentsOf(id, stored, keys, (key) => mixes[keys.indexOf(key)])
+  const ground = opaqueReflectance(mixPaints(contents.mixOf({ puddle: stepPuddle(id, 'base') })))
+  const places = placesToFind(figure)
+  const found = await glazesOver({ tone: figure.tone, places }, ground, paints)
+  const small = (figure.details ?? []).length > 0 ? await threads.coats().small(paints) : []
+  return {
+    figure,
+    steps,
+    contents,
+    glazes: glazesOf(figure, ground, contents, found),
+    details: detailsOf(figure, small, contents),
+  }
 }
 
 /** Figures that are painted in rotation with the chosen one, and their mixes as they are found. */
@@ -45,21 +48,27 @@ export function useAlongside(ids: () => readonly string[]) {
     ),
   )
   const { answer, trouble, ask } = useAnswer(
-    async (figures: readonly Figure[]): Promise<ReadonlyMap<string, Mixed>> => {
-      const next = new Map<string, Mixed>()
+    async (figures: readonly Figure[]): Promise<ReadonlyMap<string, FigurePaint>> => {
+      const next = new Map<string, FigurePaint>()
       for (const figure of figures)
-        next.set(figure.id, await mixed(figure, store.paintsFor(figure).map(toRaw)))
+        next.set(
+          figure.id,
+          await paintOf(figure, store.paintsFor(figure).map(toRaw), store.project),
+        )
       return next
     },
   )
-  const known = computed(() => answer.value ?? new Map<string, Mixed>())
+  const known = computed(() => answer.value ?? new Map<string, FigurePaint>())
+  const puddles = steady(() => (figures.value.length > 0 ? (store.project.puddles ?? []) : []))
   watch(
-    [figures, () => store.inCommission],
+    [figures, puddles, () => store.inCommission],
     () => {
       if (figures.value.length === 0 || store.inCommission.length === 0) return
       ask(figures.value)
     },
     { immediate: true },
   )
-  return { figures, mixed: known, trouble }
+  const zoneNames = (figure: Figure) =>
+    new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
+  return { figures, paint: known, zoneNames, trouble }
 }

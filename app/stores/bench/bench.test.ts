@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { moveKey } from '../../../core'
-import { useCoats } from '../coats'
+import { useCoats } from '../coats/coats'
 import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
 import { useBench } from './bench'
@@ -69,7 +69,11 @@ describe('the bench', () => {
     await nextTick()
     await until(() => ladder.searching).toBe(false)
     const base = ladder.steps.find(({ key }) => key === 'base')!
-    expect(alongside[0]!.parts).toEqual(base.parts.map((part) => ({ ...part })))
+    // A coat is laid of shares, a step is mixed in drops.
+    const whole = base.parts.reduce((sum, { drops }) => sum + drops, 0)
+    const laid = alongside[0]!.parts!
+    expect(laid.map(({ paint }) => paint)).toEqual(base.parts.map(({ paint }) => paint))
+    laid.forEach(({ drops }, i) => expect(drops).toBeCloseTo(base.parts[i]!.drops / whole, 12))
     store.chooseFigure(isaura)
     await nextTick()
     expect(bench.along.map(({ id }) => id)).toEqual([mei])
@@ -86,7 +90,7 @@ describe('the bench', () => {
     const glaze = () => bench.plan.moves.find(({ move }) => move.of.kind === 'accent')?.move
     await until(() => glaze() !== undefined).toBe(true)
     await until(() => bench.coatOf(glaze()!) !== undefined).toBe(true)
-    expect(bench.coatOf(glaze()!)).toMatchObject({ kind: 'glaze', place: 'all' })
+    expect(bench.coatOf(glaze()!)).toMatchObject({ kind: 'glaze', place: 'zone lower-lip' })
     expect(bench.coatOf(glaze()!)!.thinner).toBeGreaterThan(2)
   })
 

@@ -1,16 +1,35 @@
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
-import { habitsFrom, moveKey, mostOf, remainingMoves, runSheet, zonesOf } from '../../../core'
-import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
+import {
+  habitsFrom,
+  mostOf,
+  moveKey,
+  remainingMoves,
+  runSheet,
+  smallLadders,
+  takenFromBottles,
+  zonesOf,
+} from '../../../core'
+import type {
+  BenchMove,
+  Figure,
+  FigureBench,
+  Ingredient,
+  PlannedPuddle,
+  SheetFigure,
+  StackCoat,
+} from '../../../core'
 import { moveWords } from '../../words/moves'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { stackPlanOf, useCoats } from '../coats'
-import { nameOf } from '../paints'
+import { useCoats } from '../coats/coats'
+import { stackPlanOf } from '../coats/stackPlanOf'
+import { FigurePalette } from '../palette/figurePalette'
+import { usePalette } from '../palette/palette'
 import { useProject } from '../project/project'
 import { useAlongside } from './alongside'
-import { useCoatOf } from './coatOf'
+import { useMixing } from './mixing'
 import { useTimers } from './timers'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
@@ -37,19 +56,40 @@ export const useBench = defineStore('bench', () => {
   const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures
   const habits = computed(() => habitsFrom(store.log, state.value.dried ?? NOTHING))
-  const sheetOf = (figure: Figure, copy: number): SheetFigure => {
+  const zoneName = (figure: Figure) => {
     const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
+    return (place: string): string => names.get(place) ?? place
+  }
+  /** Palettes of the figures on the bench; one alongside is there once its mixes are found. */
+  const open = usePalette()
+  const palettes = computed(
+    () =>
+      new Map([
+        [store.figure.id, open.palette] as const,
+        ...[...alongside.paint.value].map(
+          ([id, paint]) => [id, new FigurePalette(paint, zoneName(paint.figure))] as const,
+        ),
+      ]),
+  )
+  const sheetOf = (figure: Figure, copy: number): SheetFigure => {
+    const nameOfZone = zoneName(figure)
     return {
       id: figure.id,
       copy,
       sizeMm: figure.size.heightMm,
       stack: stackPlanOf(figure),
-      accents: (figure.accents ?? []).map(({ place }) => ({
+      accents: (figure.accents ?? []).map(({ place, of }) => ({
         place,
-        name: names.get(place) ?? place,
+        name: nameOfZone(place),
+        ...(of ? { of } : {}),
+      })),
+      details: (figure.details ?? []).map(({ key }) => ({
+        key,
+        name: smallLadders.find((one) => one.key === key)?.name ?? key,
       })),
     }
   }
+  const figureOf = (id: string): Figure => along.value.find((one) => one.id === id) ?? store.figure
   const chains = computed<BenchMove[][]>(() =>
     [
       ...Array.from({ length: atOnce.value }, (_, n) => sheetOf(store.figure, n + 1)),
@@ -58,7 +98,12 @@ export const useBench = defineStore('bench', () => {
       runSheet(figure, {
         slower: state.value.slower,
         drying: habits.value.drying,
-        wordsOf: (move) => moveWords(move, coats.zones, nameOf),
+        wordsOf: (move) =>
+          moveWords(
+            move,
+            zonesOf(figureOf(figure.id).tone),
+            (of) => palettes.value.get(figure.id)?.nameOf(of) ?? '…',
+          ),
       }),
     ),
   )
@@ -99,14 +144,20 @@ export const useBench = defineStore('bench', () => {
     return one.many > 1 ? `${one.name}, ${copy} of ${one.many}` : one.name
   }
 
-  const coatOf = useCoatOf(alongside)
-  const partsOf = (move: BenchMove) =>
-    (coatOf(move)?.parts ?? []).map(({ paint, drops }) => ({ paint: paint.id, drops }))
+  const coatOf = (move: BenchMove): StackCoat | undefined =>
+    palettes.value.get(move.figure)?.coatOf(move.of)
+  const mixing = useMixing({
+    palettes: () => palettes.value,
+    moves: () => moves.value,
+    toCome: () => toCome.value,
+    done: () => doneMoves.value,
+  })
   /** Puddles that are still to be mixed, in their order. */
   const mixesToCome = computed(() =>
-    toCome.value.flatMap(({ move, mixes }) =>
-      mixes ? [{ parts: partsOf(move), words: move.words }] : [],
-    ),
+    mixing.value.map(({ move, wells }) => ({
+      parts: takenFromBottles(wells),
+      words: move.words,
+    })),
   )
 
   const { timers, others, start, leftOf } = useTimers(
@@ -115,27 +166,43 @@ export const useBench = defineStore('bench', () => {
     figureName,
   )
 
-  /** What a move took from the bottles when it mixed, or what comes back to them. */
-  const taken = (move: BenchMove, sign: 1 | -1) => {
-    const parts = partsOf(move).map(({ paint, drops }) => ({ paint, drops: sign * drops }))
-    return [{ parts }]
+  /** What is mixed for a move: its puddles, and those that go into them; nothing where they stand open. */
+  const mixedFor = ({ id }: BenchMove) =>
+    mixing.value.find(({ move }) => move.id === id)?.wells ?? []
+  /** Wells that a move is painted from: as they are mixed now, or as they stand open. */
+  function wellsOf(move: BenchMove): PlannedPuddle[] {
+    const mixed = mixedFor(move)
+    const palette = palettes.value.get(move.figure)
+    return mixed.length > 0 || !palette
+      ? mixed
+      : palette.paintedWith(move.of).flatMap((of) => palette.plannedOf(of) ?? [])
+  }
+  /** What is written down of a move: the one well it is painted from, of three the middle. */
+  function wellOf(move: BenchMove): Ingredient | undefined {
+    const all = palettes.value.get(move.figure)?.paintedWith(move.of) ?? []
+    return all[move.of.kind === 'detail' ? 1 : 0]
   }
   function next(): void {
     const one = now.value
     if (!one) return
     const { figure, copy, of } = one.move
-    const made = { figure, copy, of, at: Date.now(), ...(one.mixes ? { mixed: true } : {}) }
-    store.setDone([...doneMoves.value, made], one.mixes ? taken(one.move, 1) : [])
+    const taken = takenFromBottles(mixedFor(one.move))
+    const made = {
+      ...{ figure, copy, of, at: Date.now() },
+      ...(one.mixes ? { mixed: true } : {}),
+      ...(taken.length > 0 ? { taken } : {}),
+    }
+    store.setDone([...doneMoves.value, made], taken.length > 0 ? [{ parts: taken }] : [])
   }
   /** The last that was done of what is on the bench. */
   const last = computed(() => doneMoves.value.findLast((one) => done.value.has(moveKey(one))))
   function back(): void {
     const one = last.value
     if (!one) return
-    const move = moves.value.get(moveKey(one))
+    const back = (one.taken ?? []).map(({ paint, drops }) => ({ paint, drops: -drops }))
     store.setDone(
       doneMoves.value.filter((other) => other !== one),
-      one.mixed && move ? taken(move, -1) : [],
+      back.length > 0 ? [{ parts: back }] : [],
     )
   }
   /** Drying of the move that was just done, else of the one at hand. */
@@ -173,6 +240,10 @@ export const useBench = defineStore('bench', () => {
     last,
     timers,
     figureName,
+    palettes,
+    mixedFor,
+    wellsOf,
+    wellOf,
     coatOf,
     next,
     back,

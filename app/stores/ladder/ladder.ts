@@ -1,9 +1,26 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import { baseReflectance, deltaE00, predictMix } from '../../../core'
-import type { KeptPart, Lab, Paint, Predicted, StepKey, Target } from '../../../core'
-import type { FoundMix, PathAnswer, PathJob } from '../../workers/recipeJobs'
-import { threads } from '../../workers/threads'
+import {
+  baseReflectance,
+  deltaE00,
+  ingredientKey,
+  isBottle,
+  predictMix,
+  sameIngredient,
+  stepPuddle,
+} from '../../../core'
+import type {
+  BottleDrops,
+  Ingredient,
+  Lab,
+  Paint,
+  Predicted,
+  PuddlePart,
+  StepKey,
+  Target,
+} from '../../../core'
+import type { FoundMix } from '../../workers/recipeJobs'
+import { contentsOf } from '../palette/contents'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
@@ -15,21 +32,21 @@ import { useMixSearch } from './search'
 
 /** A step as it is shown: aimed at, mixed, and how far apart the two are. */
 export interface ShownStep extends Target {
-  /** Empty until the first search has answered. */
-  parts: KeptPart[]
+  /** What is put together for it: bottles and puddles. Empty until the first search has answered. */
+  made: readonly PuddlePart[]
+  /** Bottles that are in it, in parts of drops where puddles are put together. */
+  parts: BottleDrops[]
   painted: Lab | undefined
   off: number | undefined
   /** Two in three real mixes land this near the painted colour, ΔE00. */
   within: number | undefined
   kept: boolean
-  /** Drops of the base mix to drops of the other paint, in a run. */
-  ratio?: readonly [number, number]
 }
 
 /** Predictions by mix: moving a target does not change what a mix looks like. */
 const MOST_PREDICTIONS = 2000
 const predictions = new Map<string, { paints: Paint[]; predicted: Predicted }>()
-function predict(parts: readonly KeptPart[]): Predicted {
+function predict(parts: readonly BottleDrops[]): Predicted {
   const key = parts.map(({ paint, drops }) => `${drops} ${paint}`).join('+')
   const paints = parts.map(({ paint }) => paintOf(paint))
   let known = predictions.get(key)
@@ -93,32 +110,53 @@ export const useLadder = defineStore('ladder', () => {
     { immediate: true },
   )
 
-  function shown(target: Target, kept: KeptPart[] | undefined, mix?: FoundMix): ShownStep {
-    const mixed = kept ?? mix?.parts ?? []
+  const mixAt = (figureId: string, key: StepKey) => found.value.get(place(figureId, key))
+  /** What the painter has settled: puddles of this figure and of the commission. */
+  const settled = steady(() =>
+    (store.project.puddles ?? []).filter(
+      ({ figure: of }) => of === undefined || of === figure.value.id,
+    ),
+  )
+  const contents = computed(() => {
+    const { id } = figure.value
+    const keys = targets.value.map(({ key }) => key)
+    return contentsOf(id, settled.value, keys, (key) => mixAt(id, key))
+  })
+  function shown(target: Target, made: readonly PuddlePart[], kept: boolean): ShownStep {
+    let mixed: BottleDrops[] = []
+    try {
+      mixed = contents.value.bottlesOf(made)
+    } catch {
+      // It holds itself, or a mix that has gone: the palette says so.
+    }
     // Until the next search has answered, a mix may name a bottle that has gone.
     const parts = mixed.every(({ paint }) => isKnown(paint)) ? mixed : []
     const predicted = parts.length > 0 ? predict(parts) : undefined
     const painted = predicted?.lab
     return {
       ...target,
+      made: parts.length > 0 ? made : [],
       parts,
       painted,
       off: painted && deltaE00(painted, target.target),
       within: predicted?.within,
-      kept: kept !== undefined,
-      ratio: kept ? undefined : mix?.ratio,
+      kept,
     }
   }
-  const mixAt = (figureId: string, key: StepKey) => found.value.get(place(figureId, key))
-  const steps = computed<ShownStep[]>(() =>
-    targets.value.map((target) =>
-      shown(target, plan.value.kept[target.key], mixAt(figure.value.id, target.key)),
-    ),
-  )
+  const steps = computed<ShownStep[]>(() => {
+    const { id } = figure.value
+    const kept = new Set(settled.value.map((one) => one.id))
+    return targets.value.map((target) => {
+      const puddle = stepPuddle(id, target.key)
+      return shown(target, contents.value.partsOf(puddle) ?? [], kept.has(puddle))
+    })
+  })
   const otherSteps = computed<ShownStep[]>(() =>
-    otherTargets.value.map((target) =>
-      shown(target, undefined, mixAt(`${figure.value.id} other`, target.key)),
-    ),
+    otherTargets.value.map((target) => {
+      const mix = mixAt(`${figure.value.id} other`, target.key)
+      const made = (mix?.parts ?? []).map(({ paint, drops }) => ({ of: { bottle: paint }, drops }))
+      return shown(target, made, false)
+    }),
   )
 
   /** Every paint the ladder uses, in the order of the box. */
@@ -128,27 +166,34 @@ export const useLadder = defineStore('ladder', () => {
     return [...inBox, ...[...used].map((id) => paintOf(id))]
   })
 
-  /** Adds drops of a paint to a step's mix, or takes them; the last drop of a mix stays. */
-  function addDrops(key: StepKey, paint: string, by: number): void {
+  /** Everything that is put together for steps, puddles first, bottles in the order of the box. */
+  const ingredientsUsed = computed<Ingredient[]>(() => {
+    const all = steps.value.flatMap(({ made }) => made.map(({ of }) => of))
+    const order = new Map(paintsIn.value.map(({ id }, i) => [id, i]))
+    const rank = (of: Ingredient): number => (isBottle(of) ? (order.get(of.bottle) ?? 1e6) : -1)
+    return [...new Map(all.map((of) => [ingredientKey(of), of])).values()].sort(
+      (one, other) => rank(one) - rank(other),
+    )
+  })
+
+  /** Adds drops of something to a step's mix, or takes them; the last drop of a mix stays. */
+  function addDrops(key: StepKey, of: Ingredient, by: number): void {
     const step = steps.value.find((one) => one.key === key)
     if (!step) return
-    const had = step.parts.find((part) => part.paint === paint)
+    const had = step.made.find((part) => sameIngredient(part.of, of))
     const drops = (had?.drops ?? 0) + by
-    const parts = had
-      ? step.parts.map((part) => (part === had ? { paint, drops } : part))
-      : [...step.parts, { paint, drops }]
-    const left = parts.filter((part) => part.drops > 0)
+    const made = had
+      ? step.made.map((part) => (part === had ? { of, drops } : part))
+      : [...step.made, { of, drops }]
+    const left = made.filter((part) => part.drops > 0)
     if (left.length > 0) store.keep(key, left, 'drops')
   }
-
-  /** The order of mixing for what every step needs. */
-  const path = (job: Omit<PathJob, 'paints'>): Promise<PathAnswer> =>
-    threads.recipe().path({ ...job, paints: paintsUsed.value.map(toRaw) })
 
   return {
     steps,
     otherSteps,
     paintsUsed,
+    ingredientsUsed,
     addDrops,
     searching,
     trouble,
@@ -156,6 +201,6 @@ export const useLadder = defineStore('ladder', () => {
     note,
     base,
     mood,
-    path,
+    contents,
   }
 })

@@ -14,12 +14,12 @@ const tintOf = (id: string | undefined): Spectrum | undefined => {
 /** What a ladder aims at, without how it is mixed: as much of a plan as moves a target, and the figure's size. */
 export interface Aims extends Omit<
   FigurePlan,
-  'kept' | 'maxPaints' | 'maxDrops' | 'way' | 'bottles' | 'family' | 'runLight' | 'runShade'
+  'maxPaints' | 'maxDrops' | 'way' | 'bottles' | 'family' | 'runLight' | 'runShade'
 > {
   size: FigureSize
 }
 export function aimsOf({ plan, size }: Pick<Figure, 'plan' | 'size'>): Aims {
-  const { kept: _kept, maxPaints: _paints, maxDrops: _drops, way: _way, ...rest } = plan
+  const { maxPaints: _paints, maxDrops: _drops, way: _way, ...rest } = plan
   const { bottles: _bottles, family: _family, runLight: _light, runShade: _shade, ...aims } = rest
   return { ...aims, size }
 }

@@ -1,4 +1,5 @@
-import type { Bottle, Figure, OwnPaint, StepKey } from '../../../core'
+import { isBottle, stepOf } from '../../../core'
+import type { Bottle, Figure, OwnPaint } from '../../../core'
 import type { Draft } from 'immer'
 import { starterIds } from '../paints'
 import { plain } from './work'
@@ -42,7 +43,7 @@ export const bottleActions = ({ change, figure }: Work) => ({
       draft.bottles = { ...draft.bottles, ...plain(Object.fromEntries(known)) }
     })
   },
-  /** Takes an own paint out of the box and out of every mix that was kept with it. */
+  /** Takes an own paint out of the box; steps that were kept with it are found anew. */
   removePaint(id: string) {
     return change('', (draft) => {
       draft.box = draft.box?.filter((paint) => paint.id !== id)
@@ -50,10 +51,14 @@ export const bottleActions = ({ change, figure }: Work) => ({
       if (draft.bottles) delete draft.bottles[id]
       for (const one of draft.figures) {
         if (one.bottles) setFor(one, id, true, true)
-        const { kept } = one.plan
-        for (const [step, parts] of Object.entries(kept))
-          if (parts?.some(({ paint }) => paint === id)) delete kept[step as StepKey]
       }
+      // A step is found anew; a mix of the painter's own stays, and says what it lacks.
+      draft.puddles = draft.puddles?.filter(
+        ({ id: puddle, figure, parts }) =>
+          figure === undefined ||
+          stepOf(figure, puddle) === undefined ||
+          !parts.some(({ of }) => isBottle(of) && of.bottle === id),
+      )
     })
   },
   setBottle(id: string, made: Partial<Bottle>) {

@@ -1,5 +1,5 @@
-import { nextName, secondOf, takenFrom } from '../../../core'
-import type { Copyable, Figure, FigureGroup } from '../../../core'
+import { nextName, secondOf, stepOf, takenFrom } from '../../../core'
+import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
 import type { Work } from './work'
@@ -12,8 +12,9 @@ export const figureActions = ({ project, change, changeFigure }: Work) => ({
     })
   },
   /** A new figure after the others, or right after one of them; it is opened. */
-  addFigure(made: Figure, after?: string) {
+  addFigure(made: Figure, after?: string, puddles: readonly StoredPuddle[] = []) {
     return change('', (draft) => {
+      if (puddles.length > 0) draft.puddles = [...(draft.puddles ?? []), ...plain([...puddles])]
       const at = after === undefined ? -1 : draft.figures.findIndex(({ id }) => id === after)
       draft.figures.splice(at < 0 ? draft.figures.length : at + 1, 0, plain(made))
       draft.figure = made.id
@@ -35,6 +36,7 @@ export const figureActions = ({ project, change, changeFigure }: Work) => ({
       draft.figures.splice(at, 1)
       draft.done = draft.done?.filter(({ figure }) => figure !== id)
       draft.timers = draft.timers?.filter(({ figure }) => figure !== id)
+      draft.puddles = draft.puddles?.filter(({ figure }) => figure !== id)
       for (const { bench } of draft.figures)
         if (bench?.along) bench.along = bench.along.filter((other) => other !== id)
       if (draft.figure !== id) return
@@ -51,8 +53,8 @@ export const figureActions = ({ project, change, changeFigure }: Work) => ({
       source.name,
       project.value.figures.map((one) => one.name),
     )
-    const made = secondOf(source, name, withCoats, newId)
-    return this.addFigure(made, id)
+    const made = secondOf(source, project.value.puddles ?? [], name, withCoats, newId)
+    return this.addFigure(made.figure, id, made.puddles)
   },
   /** Moves a figure to another place in the order. */
   moveFigure(id: string, to: number) {
@@ -67,11 +69,22 @@ export const figureActions = ({ project, change, changeFigure }: Work) => ({
     const source = project.value.figures.find((one) => one.id === sourceId)
     if (!source) return false
     return change('', (draft) => {
-      for (const figure of draft.figures)
-        if (others.includes(figure.id) && figure.id !== sourceId)
-          for (const [key, value] of Object.entries(takenFrom(source, what, newId)))
-            if (value === undefined) delete figure[key as 'group']
-            else Object.assign(figure, { [key]: value })
+      for (const figure of draft.figures) {
+        if (!others.includes(figure.id) || figure.id === sourceId) continue
+        const { id } = figure
+        const taken = takenFrom(source, plain(draft.puddles ?? []), id, what, newId)
+        for (const [key, value] of Object.entries(taken.figure))
+          if (value === undefined) delete figure[key as 'group']
+          else Object.assign(figure, { [key]: value })
+        const steps = what.includes('ladder')
+        const ids = new Set(taken.puddles.map((one) => one.id))
+        draft.puddles = [
+          ...(draft.puddles ?? []).filter(
+            (one) => !ids.has(one.id) && !(steps && stepOf(id, one.id) !== undefined),
+          ),
+          ...taken.puddles,
+        ]
+      }
     })
   },
   /** A group by its name, made when there is none; no name takes the figure out of its group. */

@@ -31,6 +31,13 @@ it(`${RUNS} random sequences of changes with hostile values: each state that wou
       'constructor',
     ])
   const any = () => one([texts, numbers, ids, () => ({}), () => [], () => true])() as never
+  const ingredient = () =>
+    one([
+      { bottle: ids() },
+      { puddle: ids() },
+      { puddle: one(['isaura.base', 'isaura.light', 'mei.base']) },
+      { bottle: 'titanium-white' },
+    ])
   const key = () => one(['base', 'light', 'glint', 'nowhere', '__proto__']) as never
   const figure = (store: ReturnType<typeof useProject>): Figure =>
     one([
@@ -40,6 +47,8 @@ it(`${RUNS} random sequences of changes with hostile values: each state that wou
     ])
   const changes = (store: ReturnType<typeof useProject>): (() => unknown)[] => {
     const id = () => one([store.figure.id, ids()])
+    const puddles = () => ['gone', ...(store.project.puddles ?? []).map((puddle) => puddle.id)]
+    const mix = () => one([ingredient(), { puddle: one(puddles()) }])
     return [
       () => store.chooseFigure(id()),
       () => store.addFigure(figure(store), id()),
@@ -57,8 +66,18 @@ it(`${RUNS} random sequences of changes with hostile values: each state that wou
       () => store.setMood(one(['contrast', 'warmth', 'sheen'] as const), any()),
       () => store.setPlan({ [one(['bottles', 'form', 'key', 'spacing', 'thinner'])]: any() }),
       () => store.moveStep(key(), one([undefined, lab, { L: any(), a: 1, b: 1 }])),
-      () => store.keep(key(), one([undefined, [], [{ paint: ids(), drops: any() }]])),
-      () => store.keep('base', [{ paint: 'titanium-white', drops: 1 + upTo(120) }]),
+      () => store.keep(key(), one([undefined, [], [{ of: ingredient(), drops: any() }]])),
+      () =>
+        store.changePuddle(one(puddles()), {
+          parts: [{ of: mix(), drops: one([1, 0.25, any()]) }],
+        }),
+      () => store.makePuddle({ name: texts(), parts: [{ of: mix(), drops: 1 }] }, random() < 0.5),
+      () => store.changePuddle(one(puddles()), { name: texts(), forAll: random() < 0.5 }),
+      () => store.dropPuddle(one(puddles())),
+      () => store.setAccent('nose', { of: mix(), thinner: any() }),
+      () => store.toggleDetail('eye'),
+      () => store.setDetail('eye', { middle: mix() }),
+      () => store.keep('base', [{ of: { bottle: 'titanium-white' }, drops: 1 + upTo(120) }]),
       () => store.setLimit('maxDrops', any()),
       () =>
         store.setTone(

@@ -1,4 +1,6 @@
-import type { FigurePlan, KeptPart, LadderVersion, Mood, StepKey } from '../../../core'
+import { isBottle, stepKeys, stepOf, stepPuddle } from '../../../core'
+import type { FigurePlan, LadderVersion, Mood, Project, PuddlePart, StepKey } from '../../../core'
+import type { Draft } from 'immer'
 import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { plain } from './work'
@@ -6,8 +8,27 @@ import type { Work } from './work'
 
 type Limit = 'maxPaints' | 'maxDrops'
 
+/** What a step's puddle holds; nothing lets it be found again. */
+function settle(
+  draft: Draft<Project>,
+  figure: string,
+  key: StepKey,
+  parts: readonly PuddlePart[] | undefined,
+): void {
+  const id = stepPuddle(figure, key)
+  const had = draft.puddles?.findIndex((one) => one.id === id) ?? -1
+  if (!parts) {
+    if (had >= 0) draft.puddles!.splice(had, 1)
+    return
+  }
+  const puddle = plain({ id, figure, parts: [...parts] })
+  draft.puddles ??= []
+  if (had >= 0) draft.puddles[had] = puddle
+  else draft.puddles.push(puddle)
+}
+
 /** The ladder of the figure that is open: light and taste, mixes, versions. */
-export const ladderActions = ({ changePlan, changeOpen }: Work) => ({
+export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) => ({
   setMood<K extends keyof Mood & keyof FigurePlan>(name: K, value: FigurePlan[K]) {
     return changePlan(name, (draft) => Object.assign(draft, { [name]: value }))
   },
@@ -21,23 +42,25 @@ export const ladderActions = ({ changePlan, changeOpen }: Work) => ({
   },
   /** Moves the target of a step; nothing puts it back. */
   moveStep(key: StepKey, by: { L: number; a: number; b: number } | undefined) {
-    return changePlan(`move ${key}`, (draft) => {
-      draft.moved ??= {}
-      if (by) draft.moved[key] = plain(by)
-      else delete draft.moved[key]
+    const { id } = figure.value
+    return change(`${id} move ${key}`, (draft) => {
+      const plan = draft.figures.find((one) => one.id === id)?.plan
+      // A word that the language keeps for itself would become the record's prototype.
+      if (!plan || !stepKeys.includes(key)) return
+      plan.moved ??= {}
+      if (by) plan.moved[key] = plain(by)
+      else delete plan.moved[key]
       // A mix that was found again for the new aim.
-      delete draft.kept[key]
+      settle(draft, id, key, undefined)
     })
   },
   setLimit(name: Limit, value: number) {
     return changePlan(name, (draft) => (draft[name] = value))
   },
   /** Keeps a mix for a step, whatever the search would find; no parts lets it be found again. */
-  keep(key: StepKey, parts: KeptPart[] | undefined, tag = '') {
-    return changePlan(tag && `${tag} ${key}`, (draft) => {
-      if (parts) draft.kept[key] = plain(parts)
-      else delete draft.kept[key]
-    })
+  keep(key: StepKey, parts: readonly PuddlePart[] | undefined, tag = '') {
+    const { id } = figure.value
+    return change(tag && `${id} ${tag} ${key}`, (draft) => settle(draft, id, key, parts))
   },
   /** Puts the ladder by under a name; a name that is taken is replaced. */
   keepVersion(version: Omit<LadderVersion, 'id'>) {
@@ -55,12 +78,25 @@ export const ladderActions = ({ changePlan, changeOpen }: Work) => ({
   },
   /** The plan of a version takes the place of this one. */
   takeVersion({ plan: old, steps }: LadderVersion) {
-    return changeOpen('', (draft) => {
-      // A bottle that has gone since cannot be mixed from; its step is found anew.
-      const known = new Set(allPaints().map(({ id }) => id))
-      const whole = steps.filter(({ parts }) => parts.every(({ paint }) => known.has(paint)))
-      const kept = Object.fromEntries(whole.map(({ key, parts }) => [key, plain(parts)]))
-      draft.plan = { ...plain(old), kept }
+    const { id } = figure.value
+    return change('', (draft) => {
+      const open = draft.figures.find((one) => one.id === id)
+      if (!open) return
+      open.plan = plain(old)
+      const others = draft.puddles?.filter((one) => stepOf(id, one.id) === undefined) ?? []
+      draft.puddles = others
+      // A bottle or a mix that has gone since cannot be mixed from; its step is found anew.
+      const paints = new Set(allPaints().map((paint) => paint.id))
+      const mixes = new Set(others.map((one) => one.id))
+      for (const { key, parts } of steps)
+        if (
+          parts.every(({ of }) =>
+            isBottle(of)
+              ? paints.has(of.bottle)
+              : mixes.has(of.puddle) || stepOf(id, of.puddle) !== undefined,
+          )
+        )
+          settle(draft, id, key, parts)
     })
   },
 })

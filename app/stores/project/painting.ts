@@ -3,15 +3,26 @@ import type {
   DropParts,
   DryingTimer,
   DoneMove,
+  FigureAccent,
   FigureBench,
+  FigureDetail,
   FigureStack,
   KeptTone,
   LogEntry,
+  Puddle,
+  PuddlePart,
   Tone,
 } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
 import type { Work } from './work'
+
+/** Sets what is given; what is undefined is taken away. */
+function assign<T extends object>(one: T, made: Partial<T>): void {
+  for (const [key, value] of Object.entries(made))
+    if (value === undefined) delete one[key as keyof T]
+    else Object.assign(one, { [key]: plain(value) })
+}
 
 /** What the figure that is open aims at, its coats and accents; what is done, dries and is written down. */
 export const paintingActions = ({ change, changeOpen, figure }: Work) => ({
@@ -24,6 +35,53 @@ export const paintingActions = ({ change, changeOpen, figure }: Work) => ({
     return changeOpen(tag, (draft) => {
       if (made) draft.stack = plain(made)
       else delete draft.stack
+    })
+  },
+  /** A stack takes the place of this figure's, with the puddles it brings along. */
+  beginStack(made: FigureStack, puddles: readonly Puddle[]) {
+    const { id } = figure.value
+    return change('', (draft) => {
+      const open = draft.figures.find((one) => one.id === id)
+      if (!open) return
+      open.stack = plain(made)
+      draft.puddles ??= []
+      draft.puddles.push(
+        ...puddles.map((puddle) => plain({ ...puddle, parts: [...puddle.parts], figure: id })),
+      )
+    })
+  },
+  /** A stack with other bottles in the place of some, in the figure's own puddles too. */
+  standIn(made: FigureStack, swapped: (parts: readonly PuddlePart[]) => PuddlePart[]) {
+    const { id } = figure.value
+    return change('', (draft) => {
+      const open = draft.figures.find((one) => one.id === id)
+      if (!open) return
+      open.stack = plain(made)
+      for (const puddle of draft.puddles ?? [])
+        if (puddle.figure === id) puddle.parts = plain(swapped(plain(puddle.parts)))
+    })
+  },
+  /** How a place of life is glazed; what is undefined is found for it again. */
+  setAccent(place: string, made: Partial<Omit<FigureAccent, 'id' | 'place'>>, tag = '') {
+    return changeOpen(tag, (draft) => {
+      const one = draft.accents?.find((accent) => accent.place === place)
+      if (one) assign(one, made)
+    })
+  },
+  /** Eyes, teeth or claws are painted on this figure, or are not. */
+  toggleDetail(key: FigureDetail['key']) {
+    return changeOpen('', (draft) => {
+      const had = draft.details ?? []
+      draft.details = had.some((one) => one.key === key)
+        ? had.filter((one) => one.key !== key)
+        : [...had, { id: newId(), key }]
+    })
+  },
+  /** What a tone of eyes, teeth or claws is painted with; what is undefined is found for it again. */
+  setDetail(key: string, made: Partial<Omit<FigureDetail, 'id' | 'key'>>) {
+    return changeOpen('', (draft) => {
+      const one = draft.details?.find((detail) => detail.key === key)
+      if (one) assign(one, made)
     })
   },
   /** A place of life is painted on this figure, or is not. */

@@ -31,7 +31,8 @@ describe('the commission and its changes', () => {
     const keys: StepKey[] = ['base', 'light', 'shade', 'glint']
     const key = () => keys[upTo(keys.length)]!
     /** What a view hands over is often reactive; nothing of that may stay in the project. */
-    const parts = () => reactive([{ paint: 'yellow-ochre', drops: 1 + upTo(9) }])
+    const drops = () => reactive([{ paint: 'yellow-ochre', drops: 1 + upTo(9) }])
+    const parts = () => reactive([{ of: { bottle: 'yellow-ochre' }, drops: 1 + upTo(9) }])
     const changes: (() => void)[] = [
       () => store.chooseFigure(store.project.figures[upTo(9)]!.id),
       () => store.setMood('warmth', random() - 0.5),
@@ -57,12 +58,12 @@ describe('the commission and its changes', () => {
         store.setStack(
           reactive({
             method: 'by hand',
-            under: { kind: 'flat', paint: 'carbon-black' },
-            coats: [{ id: 'c', kind: 'layer', mix: 'base' }],
+            under: { kind: 'flat', of: { bottle: 'carbon-black' } },
+            coats: [{ id: 'c', kind: 'layer', of: { puddle: `${store.figure.id}.base` } }],
           } as const) as never,
         ),
       () => store.setBench({ atOnce: 1 + upTo(5) }),
-      () => store.setDone([], [{ parts: parts() }]),
+      () => store.setDone([], [{ parts: drops() }]),
       () =>
         store.keepVersion({
           name: `v${upTo(3)}`,
@@ -81,7 +82,7 @@ describe('the commission and its changes', () => {
           figure: 'mei',
           who: 'Mei',
           what: 'glaze',
-          parts: parts(),
+          parts: drops(),
           predicted: reactive({ L: 50, a: 1, b: 2 }),
         }),
       () => store.dropFromLog(store.log[0]?.id ?? ''),
@@ -128,20 +129,22 @@ describe('the commission and its changes', () => {
     store.addPaints([paint('mine')])
     expect(store.paintsIn.map(({ id }) => id)).toContain('mine')
     store.keep('base', [
-      { paint: 'mine', drops: 2 },
-      { paint: 'titanium-white', drops: 1 },
+      { of: { bottle: 'mine' }, drops: 2 },
+      { of: { bottle: 'titanium-white' }, drops: 1 },
     ])
-    store.keep('light', [{ paint: 'titanium-white', drops: 3 }])
+    store.keep('light', [{ of: { bottle: 'titanium-white' }, drops: 3 }])
+    const own = store.makePuddle({ parts: [{ of: { bottle: 'mine' }, drops: 1 }] })!
     const [here] = store.project.figures.map(({ id }) => id)
     store.chooseFigure(store.project.figures[1]!.id)
     store.removePaint('mine')
     store.chooseFigure(here!)
-    expect(Object.keys(store.plan.kept)).toEqual(['light'])
+    // What the painter mixed stays, and says what it lacks; a step is found anew.
+    expect(store.project.puddles!.map(({ id }) => id)).toEqual(['isaura.light', own])
     expect(store.paints.map(({ id }) => id)).not.toContain('mine')
     store.undo()
     store.undo()
     store.chooseFigure(here!)
-    expect(store.plan.kept.base).toHaveLength(2)
+    expect(store.puddleOf('isaura.base')!.parts).toHaveLength(2)
   })
 
   it('what a mix takes leaves the bottles; mediums and varnishes are not mixed from', () => {

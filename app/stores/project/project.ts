@@ -6,6 +6,7 @@ import { bottleActions } from './bottles'
 import { figureActions } from './figures'
 import { ladderActions } from './ladders'
 import { paintingActions } from './painting'
+import { puddleActions } from './puddles'
 import { useWork } from './work'
 
 /** Mediums, thinners and varnishes have no colour to give. */
@@ -64,5 +65,6 @@ export const useProject = defineStore('project', () => {
     ...ladderActions(work),
     ...paintingActions(work),
     ...bottleActions(work),
+    ...puddleActions(work),
   }
 })

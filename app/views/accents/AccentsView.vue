@@ -6,22 +6,22 @@ import {
   distances,
   labOf,
   readsAt,
-  smallLadders,
   tooMuchOn,
   toneLab,
   usual,
 } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
+import PaletteWells from '../../parts/palette/PaletteWells.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import { screenColour } from '../../parts/screenColour'
 import FigureHead from '../../parts/FigureHead.vue'
-import { useAccents } from '../../stores/accents'
-import { paintOf, withPaints } from '../../stores/paints'
+import { useAccents } from '../../stores/accents/accents'
+import { withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import type { AccentReply } from '../../workers/coatsWorker'
+import type { Glaze } from '../../stores/accents/glazes'
 import AccentCard from './AccentCard.vue'
-import { outline, placeShapes } from './places'
+import DetailRow from './DetailRow.vue'
+import { outline, placeShapes } from '../../parts/place/drawing'
 
 /** The places of life on this figure: each glaze with its recipe, before and after. */
 const store = useProject()
@@ -50,7 +50,8 @@ watch(
 /** A place of life is about so much of the figure's height across; from memory. */
 const PLACE_SHARE = 0.03
 const cards = computed(() =>
-  chosen.value.flatMap((key) => {
+  (store.figure.accents ?? []).flatMap((one) => {
+    const key = one.place
     const zone = zones.value.find((one) => one.key === key)
     const accent = found.value.get(key)
     if (!zone) return []
@@ -58,11 +59,13 @@ const cards = computed(() =>
     const reads = accent
       ? readsAt(accent.shift, store.figure.size.heightMm * PLACE_SHARE, seen.cm)
       : 0
-    return [{ zone, accent, reads, seen: seen.name, warning: accent && warningFor(accent) }]
+    return [
+      { zone, chosen: one, accent, reads, seen: seen.name, warning: accent && warningFor(accent) },
+    ]
   }),
 )
 /** Where the same glaze would be far too much: the palest figure of this commission. */
-function warningFor(accent: AccentReply): string {
+function warningFor(accent: Glaze): string {
   const pale = store.project.figures
     .map((figure) => ({ figure, lab: toneLab(figure.tone) }))
     .filter(({ figure }) => figure.id !== store.figure.id)
@@ -74,7 +77,6 @@ function warningFor(accent: AccentReply): string {
     ? `On ${pale.figure.name.split(',')[0]} the same glaze moves ${much.shift.toFixed(0)} instead of ${accent.shift.toFixed(0)}: thin it to ${much.ratio} : 1 there, or break it with a touch of blue.`
     : ''
 }
-const wordsOf = (key: string): string => smallLadders.find((one) => one.key === key)?.words ?? ''
 function press(event: KeyboardEvent, key: string): void {
   if (event.key !== 'Enter' && event.key !== ' ') return
   event.preventDefault()
@@ -87,6 +89,7 @@ function press(event: KeyboardEvent, key: string): void {
     <FigureHead room="accents" />
     <SideLayout :side="330">
       <FigureRail />
+      <PaletteWells />
       <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">
         <path
           v-for="(d, i) in [outline[0]!, outline[11]!, outline[12]!]"
@@ -117,23 +120,7 @@ function press(event: KeyboardEvent, key: string): void {
         <h2>Eyes, teeth, claws, mouth</h2>
         <p v-if="accents.smallTrouble" role="alert">{{ accents.smallTrouble }}</p>
         <p v-else-if="!accents.small" class="soft" role="status">Mixing them…</p>
-        <div v-for="one in accents.small" :key="one.key" class="little">
-          <span class="swatches">
-            <ColourPatch v-for="(step, i) in one.steps" :key="i" :lab="step.lab" class="patch" />
-          </span>
-          <div>
-            <b>{{ one.name }}</b> <span class="soft">{{ wordsOf(one.key) }}</span>
-            <span class="mixes">
-              {{
-                one.steps
-                  .map(({ parts }) =>
-                    parts.map(({ paint, drops }) => `${drops} ${paintOf(paint).name}`).join(' + '),
-                  )
-                  .join(' · ')
-              }}
-            </span>
-          </div>
-        </div>
+        <DetailRow v-for="one in accents.details" :key="one.key" :detail="one" />
       </section>
       <template #side>
         <h2>On this figure</h2>
@@ -145,6 +132,7 @@ function press(event: KeyboardEvent, key: string): void {
           :key="card.zone.key"
           v-bind="card"
           @drop="store.toggleAccent(card.zone.key)"
+          @set="store.setAccent(card.zone.key, $event, Object.keys($event).join())"
         />
       </template>
     </SideLayout>
@@ -181,23 +169,6 @@ function press(event: KeyboardEvent, key: string): void {
 .small {
   display: grid;
   gap: 4px;
-}
-.little {
-  display: grid;
-  grid-template-columns: 108px minmax(0, 1fr);
-  gap: 12px;
-  align-items: center;
-  font-size: 14px;
-}
-.swatches {
-  display: flex;
-  height: 36px;
-}
-.patch {
-  flex: 1;
-}
-.mixes {
-  display: block;
 }
 p {
   margin: 0;

@@ -1,39 +1,28 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import { cautionFor, cautions, coatKinds } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import DropBeads from '../../parts/DropBeads.vue'
+import { bottleParts, dispensed, dropsIn, sameIngredient } from '../../../core'
+import type { BottleDrops } from '../../../core'
 import PutRight from '../../parts/PutRight.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import { useBench } from '../../stores/bench/bench'
+import { useProject } from '../../stores/project/project'
 import BenchLanes from './BenchLanes.vue'
 import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
+import NowMove from './NowMove.vue'
 import MeasureForm from './MeasureForm.vue'
 import ShoppingList from './ShoppingList.vue'
-import { useKept, wellOf } from './useKept'
+import { useKept } from './useKept'
 import type { Made } from './useKept'
 
 /** One move at a time, readable at arm's length; one key forward, one key back. */
 const bench = useBench()
+const store = useProject()
 const open = ref<'note' | 'measure'>()
 const coat = computed(() => (bench.now ? bench.coatOf(bench.now.move) : undefined))
-const lab = computed(() => coat.value && wellOf(coat.value))
-const hazards = computed(() => [
-  ...new Set(coat.value?.parts.flatMap(({ paint }) => paint.hazards) ?? []),
-])
-/** An undercoat is mostly sprayed. */
-const spraying = computed(() => {
-  if (coat.value && coatKinds[coat.value.kind].sprayed) return cautionFor('spraying', hazards.value)
-  return bench.now?.move.of.kind === 'undercoat'
-    ? `From a can or an airbrush? ${cautionFor('spraying', [])}`
-    : ''
-})
-/** Minutes until what comes next is dry. */
-const wait = computed(() => Math.round(bench.now?.startMin ?? 0))
 const room = ref<HTMLElement>()
 const wake = useWakeLock()
 onMounted(() => {
@@ -54,7 +43,30 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   else return
   event.preventDefault()
 })
-const { minutes, off, keep } = useKept(() => coat.value)
+const { minutes, off, keep, bottlesOf } = useKept(() => coat.value)
+const palette = computed(() => bench.now && bench.palettes.get(bench.now.move.figure))
+/** As the well at hand is planned. */
+const planned = computed(() => {
+  const move = bench.now?.move
+  const of = move && bench.wellOf(move)
+  const one = of && bench.wellsOf(move).find((well) => sameIngredient(well.of, of))
+  return one?.parts.map((part, i) => ({ of: part.of, drops: one.given.drops[i]! }))
+})
+/** What put the well right goes into the puddle, wherever it is used. */
+function mixSo(add: readonly BottleDrops[]): void {
+  const one = off.value
+  if (!one?.puddle) return
+  const parts = one.made.map((part) => ({ ...part }))
+  for (const { of, drops } of bottleParts(add)) {
+    const had = parts.find((part) => sameIngredient(part.of, of))
+    if (had) had.drops += drops
+    else parts.push({ of, drops })
+  }
+  const ratio = parts.map(({ drops }) => drops)
+  const given = dispensed(ratio, dropsIn(parts)).drops
+  const kept = parts.map(({ of }, i) => ({ of, drops: given[i]! }))
+  if (store.changePuddle(one.puddle, { parts: kept })) off.value = undefined
+}
 function written(made: Made): void {
   open.value = undefined
   keep(made)
@@ -66,26 +78,7 @@ function written(made: Made): void {
     <FigureHead room="at the bench" />
     <SideLayout :side="280">
       <FigureRail />
-      <section v-if="bench.now" class="now" aria-label="Now" aria-live="polite">
-        <ColourPatch v-if="lab" :lab="lab" class="well" label="The well" />
-        <div class="what">
-          <p class="which">
-            {{ bench.figureName(bench.now.move) }} · {{ bench.left }}
-            {{ bench.left === 1 ? 'move' : 'moves' }} left
-          </p>
-          <h2>{{ bench.now.move.words }}</h2>
-          <p v-if="bench.now.mixes && coat" class="mix">
-            <b>Mix it now:</b>
-            <span v-for="{ paint, drops } in coat.parts" :key="paint.id">
-              {{ drops }} {{ paint.name }} <DropBeads :paint="paint" :drops="drops" />
-            </span>
-          </p>
-          <p v-else-if="coat" class="mix">The puddle is open.</p>
-          <p v-if="wait > 1" class="soft">It still dries: about {{ wait }} minutes to go.</p>
-          <p v-if="spraying" class="caution">{{ spraying }}</p>
-          <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
-        </div>
-      </section>
+      <NowMove v-if="bench.now" />
       <section v-else class="now" aria-label="Now">
         <h2>{{ bench.ready ? 'All moves are done.' : 'Working out the order…' }}</h2>
       </section>
@@ -98,17 +91,19 @@ function written(made: Made): void {
           Back <kbd>⌫</kbd>
         </button>
         <button type="button" class="plain big" @click="bench.dry">It dries <kbd>D</kbd></button>
-        <button type="button" class="plain big" :disabled="!coat" @click="open = 'note'">
+        <button type="button" class="plain big" :disabled="!planned" @click="open = 'note'">
           Note <kbd>N</kbd>
         </button>
-        <button type="button" class="plain big" :disabled="!coat" @click="open = 'measure'">
+        <button type="button" class="plain big" :disabled="!planned" @click="open = 'measure'">
           Measure <kbd>M</kbd>
         </button>
       </div>
       <MeasureForm
-        v-if="open && coat"
+        v-if="open && coat && planned && palette"
         :kind="open"
-        :parts="coat.parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))"
+        :parts="planned"
+        :name-of="palette.nameOf"
+        :bottles-of="bottlesOf"
         :thinner="bench.habits.thinner[coat.kind] ?? coat.thinner"
         :minutes="minutes()"
         @keep="written"
@@ -116,7 +111,11 @@ function written(made: Made): void {
       />
       <section v-if="off" class="off" aria-label="Put right">
         <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
-        <PutRight :parts="off.parts" :aim="off.aim" :found="off.found" />
+        <PutRight :parts="off.parts" :aim="off.aim" :found="off.found">
+          <template v-if="off.puddle" #way="{ add }">
+            <button type="button" class="plain" @click="mixSo(add)">Mix it so from now on</button>
+          </template>
+        </PutRight>
         <button type="button" class="plain" @click="off = undefined">Leave it as it is</button>
       </section>
       <section v-if="bench.following.length" aria-label="Then" class="then">
@@ -140,38 +139,12 @@ function written(made: Made): void {
   outline: none;
 }
 .now {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
   background: var(--field-high);
   min-height: 190px;
-}
-.well {
-  width: 190px;
-}
-.what {
   padding: 14px 22px;
-  font-size: 20px;
 }
 .now h2 {
   font-size: 30px;
-  padding: 2px 0 8px;
-}
-.now p {
-  margin: 0;
-}
-.mix {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-}
-.mix span {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-}
-.caution {
-  font-size: 16px;
-  padding-top: 6px;
 }
 .keys {
   display: flex;
@@ -203,14 +176,5 @@ kbd {
 }
 p {
   margin: 0;
-}
-@media (max-width: 640px) {
-  .now {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .well {
-    width: 100%;
-    height: 90px;
-  }
 }
 </style>

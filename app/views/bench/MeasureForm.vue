@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { computed, onMounted, reactive, ref } from 'vue'
-import { labOf, parseColour } from '../../../core'
+import { ingredientKey, labOf, parseColour } from '../../../core'
+import type { BottleDrops, Ingredient, PuddlePart } from '../../../core'
 import { keepPhoto } from '../../vault/photos'
-import { nameOf } from '../../stores/paints'
 import { useReader } from '../../stores/reader'
 import type { Made } from './useKept'
 
 /** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
 const props = defineProps<{
   kind: 'note' | 'measure'
-  /** As planned; the painter says what was different. */
-  parts: { paint: string; drops: number }[]
+  /** As planned, bottles and puddles; the painter says what was different. */
+  parts: readonly PuddlePart[]
+  nameOf: (of: Ingredient) => string
+  /** Bottles in drops of those. */
+  bottlesOf: (parts: readonly PuddlePart[]) => BottleDrops[]
   thinner: number
   minutes: number
 }>()
@@ -24,8 +27,8 @@ const first = ref<HTMLInputElement>()
 onMounted(() => first.value?.focus())
 
 const trouble = computed(() => {
-  if (drops.some((n) => !(Number.isInteger(n) && n >= 0 && n <= 99)))
-    return 'Drops are whole numbers from 0 to 99.'
+  if (drops.some((n) => !(Number.isFinite(n) && n >= 0 && n <= 99)))
+    return 'Drops are numbers from 0 to 99.'
   if (drops.every((n) => n === 0)) return 'A mix has at least one drop.'
   if (!(form.thinner >= 0 && form.thinner <= 40))
     return `Thinner is ${form.thinner}; allowed is 0 to 40 parts to one of paint.`
@@ -37,13 +40,15 @@ const trouble = computed(() => {
     return (error as Error).message
   }
 })
+/** What was put together. */
+const put = computed(() =>
+  props.parts.map(({ of }, i) => ({ of, drops: drops[i]! })).filter((part) => part.drops > 0),
+)
 /** What is written down whatever the colour came from. */
 async function made(): Promise<Made> {
   const picture = photo.value ? await keepPhoto(photo.value) : undefined
   return {
-    parts: props.parts
-      .map(({ paint }, i) => ({ paint, drops: drops[i]! }))
-      .filter((p) => p.drops > 0),
+    made: put.value,
     thinner: form.thinner,
     ...(form.minutes > 0 ? { minutes: form.minutes } : {}),
     ...(form.note ? { note: form.note } : {}),
@@ -53,7 +58,7 @@ async function made(): Promise<Made> {
 async function read(): Promise<void> {
   if (reader.status === 'unknown') await reader.connect()
   if (reader.status === 'uncalibrated') await reader.calibrate()
-  const reading = await reader.measure({ kind: 'mix', parts: props.parts })
+  const reading = await reader.measure({ kind: 'mix', parts: props.bottlesOf(put.value) })
   if (!reading?.reflectance) return
   const { L, a, b } = labOf(reading.reflectance)
   await keep({ real: { L, a, b }, reflectance: [...reading.reflectance] })
@@ -97,9 +102,16 @@ const pick = (event: Event): void => {
     </label>
     <fieldset>
       <legend>As it was mixed</legend>
-      <label v-for="(part, i) in parts" :key="part.paint" class="few">
-        {{ nameOf(part.paint) }}
-        <input v-model.number="drops[i]" class="text-field" type="number" min="0" max="99" />
+      <label v-for="(part, i) in parts" :key="ingredientKey(part.of)" class="few">
+        {{ nameOf(part.of) }}
+        <input
+          v-model.number="drops[i]"
+          class="text-field"
+          type="number"
+          min="0"
+          max="99"
+          step="any"
+        />
       </label>
       <label class="few">
         thinner to 1

@@ -1,19 +1,37 @@
 import { ref, shallowRef, watch } from 'vue'
-import { deltaE00, labOf, longest, mixPaints, opaqueReflectance, predictMix } from '../../../core'
-import type { Lab, LogEntry, StackCoat } from '../../../core'
+import {
+  bottlesIn,
+  deltaE00,
+  isBottle,
+  labOf,
+  longest,
+  mixPaints,
+  opaqueReflectance,
+  predictMix,
+} from '../../../core'
+import type { BottleDrops, Lab, LogEntry, PuddlePart, StackCoat } from '../../../core'
 import { useBench } from '../../stores/bench/bench'
-import { newId } from '../../vault/newId'
+import { withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
+import { newId } from '../../vault/newId'
 
-/** What the painter says of a well that was mixed. */
-export type Made = Omit<LogEntry, 'id' | 'at' | 'figure' | 'who' | 'what' | 'of' | 'predicted'>
+/** What the painter says of a well that was mixed: what was put together, and what came of it. */
+export interface Made extends Pick<
+  LogEntry,
+  'real' | 'reflectance' | 'note' | 'minutes' | 'thinner' | 'photo'
+> {
+  made: PuddlePart[]
+}
 
 /** A well that came out too far from what it should be. */
 interface Off {
-  parts: LogEntry['parts']
+  made: PuddlePart[]
+  parts: BottleDrops[]
   aim: Lab
   found: Lab
   by: number
+  /** The painter's own puddle, which may be mixed so from now on. */
+  puddle?: string
 }
 
 /** Colour of a coat's puddle, opaque. */
@@ -31,13 +49,21 @@ export function useKept(coat: () => StackCoat | undefined) {
   )
   const off = shallowRef<Off>()
 
-  function keep(made: Made): void {
+  const palette = () => bench.now && bench.palettes.get(bench.now.move.figure)
+  /** Drops of bottles in what was put together, in parts of drops where puddles were. */
+  const bottlesOf = (made: readonly PuddlePart[]): BottleDrops[] =>
+    bottlesIn(made, palette()?.partsOf ?? (() => undefined))
+
+  function keep({ made, ...said }: Made): void {
     const { now } = bench
     const planned = coat()
-    if (!now || !planned) return
-    const paints = new Map(planned.parts.map(({ paint }) => [paint.id, paint]))
-    const real = made.parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops }))
-    const { L, a, b } = predictMix(real).lab
+    const names = palette()
+    if (!now || !planned || !names) return
+    const parts = bottlesOf(made)
+    const { L, a, b } = predictMix(withPaints(parts)).lab
+    const of = bench.wellOf(now.move)
+    const puddle = of && !isBottle(of) && !names.found.some(({ id }) => id === of.puddle)
+    const poured = made.map((part) => ({ name: names.nameOf(part.of), drops: part.drops }))
     const written = store.addToLog({
       id: newId(),
       at: new Date().toISOString(),
@@ -47,16 +73,20 @@ export function useKept(coat: () => StackCoat | undefined) {
       of: now.move.of,
       kind: planned.kind,
       predicted: { L, a, b },
-      ...made,
+      parts,
+      ...(puddle ? { puddle: of.puddle } : {}),
+      ...(made.some((part) => !isBottle(part.of)) ? { poured } : {}),
+      ...said,
     })
     if (!written) return
     const aim = wellOf(planned)
-    const by = made.real ? deltaE00(aim, made.real) : 0
+    const by = said.real ? deltaE00(aim, said.real) : 0
+    const own = puddle ? store.puddleOf(of.puddle) : undefined
     off.value =
-      made.real && by > bench.tolerance
-        ? { parts: made.parts, aim, found: made.real, by }
+      said.real && by > bench.tolerance
+        ? { made, parts, aim, found: said.real, by, ...(own ? { puddle: own.id } : {}) }
         : undefined
   }
   const minutes = (): number => Math.round((Date.now() - since.value) / 60_000)
-  return { minutes, off, keep }
+  return { minutes, off, keep, bottlesOf }
 }

@@ -12,7 +12,7 @@ import {
 } from '../../../core'
 import type { LightPlace } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 import { nameOf } from '../../stores/paints'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'

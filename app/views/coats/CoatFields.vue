@@ -4,37 +4,24 @@ import {
   coatKinds,
   finishes,
   held,
-  ladderRoles,
   places,
   range,
   thinners,
   USUAL_FINISH,
 } from '../../../core'
-import { nameOf } from '../../stores/paints'
 import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { useCoats } from '../../stores/coats'
-import { useProject } from '../../stores/project/project'
-import { mixWords, placeWords, roleWords } from '../../words/coats'
+import { useCoats } from '../../stores/coats/coats'
+import MixSlot from '../../parts/palette/MixSlot.vue'
+import { placeWords } from '../../words/coats'
 
 /** What one coat is made of and where it goes. */
 type Coat = FigureStack['coats'][number]
 defineProps<{ coat: Coat; at: number }>()
 const emit = defineEmits<{ change: [made: Partial<Coat>] }>()
 const coats = useCoats()
-const store = useProject()
 const change = (made: Partial<Coat>): void => emit('change', made)
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-/** A mix of its own in words, a single paint, or a step of the ladder. */
-function setMix(value: string): void {
-  change({ mix: value.startsWith('paint ') ? [[value.slice(6), 1]] : (value as Coat['mix']) })
-}
-const mixValue = ({ mix }: Coat): string => {
-  if (typeof mix === 'string') return mix
-  return mix.length === 1 && store.paintsIn.some(({ id }) => id === mix[0]![0])
-    ? `paint ${mix[0]![0]}`
-    : 'own'
-}
 </script>
 
 <template>
@@ -63,25 +50,13 @@ const mixValue = ({ mix }: Coat): string => {
   >
     <option v-for="finish in finishes" :key="finish" :value="finish">{{ finish }}</option>
   </select>
-  <select
+  <MixSlot
     v-else
-    class="text-field mix"
-    aria-label="Mix"
-    :value="mixValue(coat)"
-    @change="setMix(valueOf($event))"
-  >
-    <option v-if="mixValue(coat) === 'own'" value="own">{{ mixWords(coat.mix, nameOf) }}</option>
-    <optgroup label="From the ladder">
-      <option v-for="role in ladderRoles" :key="role" :value="role">
-        {{ roleWords[role] }}
-      </option>
-    </optgroup>
-    <optgroup label="A paint">
-      <option v-for="{ id, name } in store.paintsIn" :key="id" :value="`paint ${id}`">
-        {{ name }}
-      </option>
-    </optgroup>
-  </select>
+    class="mix"
+    :what="`coat ${at + 1}`"
+    :of="coat.of"
+    @put="change({ of: $event })"
+  />
   <label>
     <input
       class="text-field number"

@@ -2,12 +2,12 @@
 import { ArrowDown, ArrowUp, Delete } from '@element-plus/icons-vue'
 import Sortable from 'sortablejs'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
-import { cautionFor, coatKinds } from '../../../core'
+import { cautionFor, coatKinds, stepPuddle } from '../../../core'
 import type { FigureStack } from '../../../core'
 import { newId } from '../../vault/newId'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
+import MixSlot from '../../parts/palette/MixSlot.vue'
 import { paintColours } from '../../parts/paintColours'
-import { isKnown, nameOf, paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import CoatFields from './CoatFields.vue'
 
@@ -16,6 +16,7 @@ const chosen = defineModel<number>({ required: true })
 const coats = useCoats()
 const store = useProject()
 type Coat = FigureStack['coats'][number]
+type Under = FigureStack['under']
 const list = ref<HTMLOListElement>()
 const rows = computed(() => coats.plan.coats)
 
@@ -46,7 +47,8 @@ function keys(event: KeyboardEvent, at: number): void {
 }
 const remove = (at: number): void => put(rows.value.filter((_, i) => i !== at))
 const add = (): void => {
-  put([...rows.value, { id: newId(), kind: 'glaze', mix: 'half-light', place: 'all' }])
+  const of = { puddle: stepPuddle(store.figure.id, 'half-light') }
+  put([...rows.value, { id: newId(), kind: 'glaze', of, place: 'all' }])
   chosen.value = rows.value.length - 1
 }
 const byLightness = computed(() =>
@@ -56,20 +58,29 @@ const byLightness = computed(() =>
 )
 const darkest = computed(() => byLightness.value[0]?.id ?? 'carbon-black')
 const lightest = computed(() => byLightness.value.at(-1)?.id ?? 'titanium-white')
-/** Bottles that are in, and what the undercoat is now. */
-const undercoats = computed(() => {
-  const { under } = coats.plan
-  const now = under.kind === 'flat' ? under.paint : under.dark
-  return [...new Set([now, ...store.paintsIn.map(({ id }) => id)])]
-})
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-const cautionOf = ({ kind, mix }: Coat): string => {
-  if (!coatKinds[kind].sprayed) return ''
-  const ids = typeof mix === 'string' ? [] : mix.map(([id]) => id)
-  return cautionFor(
-    'spraying',
-    ids.flatMap((id) => (isKnown(id) ? paintOf(id).hazards : [])),
-  )
+const cautionOf = ({ kind }: Coat, at: number): string => {
+  const parts = coats.trouble ? [] : (coats.stack.coats[at]?.parts ?? [])
+  return coatKinds[kind].sprayed
+    ? cautionFor('spraying', [...new Set(parts.flatMap(({ paint }) => paint.hazards))])
+    : ''
+}
+/** The undercoat as one colour or as a value sketch; what it was of stays where it can. */
+function setUnder(kind: string): void {
+  const { under } = coats.plan
+  const dark = under.kind === 'flat' ? under.of : under.dark
+  coats.set({
+    under:
+      kind === 'flat'
+        ? { kind: 'flat', of: dark }
+        : {
+            kind: 'sketch',
+            dark: { bottle: darkest.value },
+            light: { bottle: lightest.value },
+            strength: 0.85,
+            elevation: 60,
+          },
+  })
 }
 let sortable: Sortable | undefined
 onMounted(() => {
@@ -96,41 +107,29 @@ onBeforeUnmount(() => sortable?.destroy())
         class="text-field"
         aria-label="Undercoat"
         :value="coats.plan.under.kind"
-        @change="
-          coats.set({
-            under:
-              valueOf($event) === 'flat'
-                ? { kind: 'flat', paint: darkest }
-                : {
-                    kind: 'sketch',
-                    dark: darkest,
-                    light: lightest,
-                    strength: 0.85,
-                    elevation: 60,
-                  },
-          })
-        "
+        @change="setUnder(valueOf($event))"
       >
         <option value="flat">one colour</option>
         <option value="sketch">dark, then white from above</option>
       </select>
-      <select
-        class="text-field"
-        :aria-label="
-          coats.plan.under.kind === 'flat' ? 'Colour of the undercoat' : 'Dark under the white'
-        "
-        :value="coats.plan.under.kind === 'flat' ? coats.plan.under.paint : coats.plan.under.dark"
-        @change="
-          coats.set({
-            under:
-              coats.plan.under.kind === 'flat'
-                ? { kind: 'flat', paint: valueOf($event) }
-                : { ...coats.plan.under, dark: valueOf($event) },
-          })
-        "
-      >
-        <option v-for="id in undercoats" :key="id" :value="id">{{ nameOf(id) }}</option>
-      </select>
+      <MixSlot
+        v-if="coats.plan.under.kind === 'flat'"
+        what="the undercoat"
+        :of="coats.plan.under.of"
+        @put="coats.set({ under: { kind: 'flat', of: $event } })"
+      />
+      <template v-else>
+        <MixSlot
+          what="the dark undercoat"
+          :of="coats.plan.under.dark"
+          @put="coats.set({ under: { ...coats.plan.under, dark: $event } as Under })"
+        />
+        <MixSlot
+          what="the light from above"
+          :of="coats.plan.under.light"
+          @put="coats.set({ under: { ...coats.plan.under, light: $event } as Under })"
+        />
+      </template>
     </div>
     <ol ref="list">
       <li
@@ -172,7 +171,7 @@ onBeforeUnmount(() => sortable?.destroy())
             <Delete />
           </button>
         </span>
-        <span v-if="cautionOf(coat)" class="soft caution">{{ cautionOf(coat) }}</span>
+        <span v-if="cautionOf(coat, i)" class="soft caution">{{ cautionOf(coat, i) }}</span>
       </li>
     </ol>
     <button type="button" class="plain" @click="add">Lay another coat</button>

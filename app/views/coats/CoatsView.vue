@@ -2,10 +2,11 @@
 import { computed, ref } from 'vue'
 import type { LightPlace } from '../../../core'
 import { later } from '../../parts/later'
+import PaletteWells from '../../parts/palette/PaletteWells.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 import CoatAnswers from './CoatAnswers.vue'
 import CoatList from './CoatList.vue'
 import FilmFactors from './FilmFactors.vue'
@@ -32,6 +33,7 @@ const ends = computed(() =>
     <FigureHead room="coats" />
     <SideLayout :side="300">
       <FigureRail />
+      <PaletteWells />
       <p v-if="coats.trouble" role="alert">
         The stack cannot be shown: {{ coats.trouble }}. Choose another mix, or put the paint back.
       </p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { coatKindKeys, coatKinds, reliefs } from '../../../core'
 import type { CoatKind, Relief } from '../../../core'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 
 /** How each kind of coat lies on recess, flat and ridge; the painter's own hand may differ from the usual. */
 const coats = useCoats()

@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { methods } from '../../../core'
 import type { Method } from '../../../core'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 import MissingBottles from './MissingBottles.vue'
 
 /** Ready stacks to start from, with bottles that are in; undo brings the old one back. */

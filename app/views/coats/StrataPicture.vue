@@ -5,7 +5,7 @@ import type { LightPlace, Look } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { lightWords } from '../../words/coats'
 import { screenColour } from '../../parts/screenColour'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 import WhereToLook from './WhereToLook.vue'
 
 /** The coats as strata on recess, flat and ridge, and the results coat by coat. */

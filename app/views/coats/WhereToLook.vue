@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { lightPlaces, looks } from '../../../core'
 import type { LightPlace, Look } from '../../../core'
 import { lightWords, lookWords } from '../../words/coats'
-import { useCoats } from '../../stores/coats'
+import { useCoats } from '../../stores/coats/coats'
 
 /** Where on the figure one looks, in what light, and with what eye. */
 const where = defineModel<LightPlace>({ required: true })

@@ -5,10 +5,12 @@ const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyl
 
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { deltaE00, longest, remixed } from '../../../core'
+import { bottleParts, deltaE00, dispensed, dropsIn, isBottle, longest } from '../../../core'
 import type { LogEntry } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { photoOf } from '../../vault/photos'
+import { countWords, givenInWords } from '../../words/amounts'
+import { partsInWords } from '../../words/parts'
 import { useProject } from '../../stores/project/project'
 
 /** One mix: predicted and real, its picture, mixed again for another amount, or kept as a target. */
@@ -22,16 +24,28 @@ const store = useProject()
 const off = computed(() =>
   props.entry.real ? deltaE00(props.entry.predicted, props.entry.real) : undefined,
 )
-const words = (parts: LogEntry['parts']): string =>
-  parts.map(({ paint, drops }) => `${drops} ${props.names.get(paint) ?? paint}`).join(' + ')
+const named = (paint: string): string => props.names.get(paint) ?? paint
+/** What was put together: puddles by the names they had, or bottles. */
+const words = computed(() =>
+  props.entry.poured
+    ? props.entry.poured.map(({ name, drops }) => `${countWords(drops)} ${name}`).join(' + ')
+    : partsInWords(props.entry.parts, named),
+)
 const dated = computed(() => dates.format(new Date(props.entry.at)))
-const drops = ref(props.entry.parts.reduce((sum, part) => sum + part.drops, 0))
+const drops = ref(Math.max(1, Math.round(dropsIn(props.entry.parts))))
+/** The same mix again for another amount, in drops that can be counted. */
 const again = computed(() => {
-  try {
-    return words(remixed(props.entry.parts, drops.value))
-  } catch (error) {
-    return (error as Error).message
-  }
+  if (!(drops.value > 0 && drops.value <= 400)) return `${drops.value} drops; allowed is 1 to 400.`
+  const { parts, poured } = props.entry
+  const together =
+    poured?.map(({ name, drops: n }) => ({ of: { puddle: name }, drops: n })) ?? bottleParts(parts)
+  const given = dispensed(
+    together.map((part) => part.drops),
+    drops.value,
+  )
+  return givenInWords({ of: { puddle: '' }, parts: together, given }, (of) =>
+    isBottle(of) ? named(of.bottle) : of.puddle,
+  )
 })
 const kept = ref(false)
 function keep(): void {
@@ -64,7 +78,7 @@ onBeforeUnmount(forget)
       <b>{{ entry.what }}</b>
       <span class="soft who">{{ who }} · {{ dated }}</span>
       <span class="mix">
-        {{ words(entry.parts)
+        {{ words
         }}<template v-if="entry.thinner !== undefined">, thinned {{ entry.thinner }} : 1</template
         ><template v-if="entry.minutes">, {{ entry.minutes }} min</template>
       </span>

@@ -3,6 +3,7 @@ import { labOf, mixPaints, opaqueReflectance, untouched } from '../../../core'
 import type { Alternative, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
+import { paintColours } from '../../parts/paintColours'
 import { paintOf } from '../../stores/paints'
 import { alternativeWords } from '../../words/alternatives'
 
@@ -34,7 +35,7 @@ const whole = ({ recipe }: Alternative): boolean =>
         <span class="parts">
           <span v-for="{ paint, drops } in one.recipe.parts" :key="paint.id" class="part">
             {{ drops }} {{ paint.name }}
-            <DropBeads :paint="paintOf(untouched(paint.id))" :drops="drops" />
+            <DropBeads :lab="paintColours(paintOf(untouched(paint.id))).masstone" :drops="drops" />
           </span>
         </span>
       </div>

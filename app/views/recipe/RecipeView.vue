@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { stepKeys } from '../../../core'
+import { bottleParts, partsById, stepKeys } from '../../../core'
 import type { Alternative, StepKey } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
+import { paintColours } from '../../parts/paintColours'
+import { countWords } from '../../words/amounts'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import AlternativeList from './AlternativeList.vue'
@@ -33,10 +35,7 @@ const {
 } = useRecipe(() => step.value)
 
 function take({ recipe }: Alternative): void {
-  store.keep(
-    shown.value.key,
-    recipe.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
-  )
+  store.keep(shown.value.key, bottleParts(partsById(recipe.parts)))
 }
 const proof = computed(() => {
   const news = search.news
@@ -76,16 +75,16 @@ const proof = computed(() => {
               type="button"
               class="plain hand"
               :aria-label="`Take a drop of ${paint.name}`"
-              @click="ladder.addDrops(shown.key, paint.id, -1)"
+              @click="ladder.addDrops(shown.key, parts[i]!.of, -1)"
             >
               −
             </button>
-            <b>{{ parts[i]!.drops }}</b>
+            <b>{{ countWords(parts[i]!.drops) }}</b>
             <button
               type="button"
               class="plain hand"
               :aria-label="`Add a drop of ${paint.name}`"
-              @click="ladder.addDrops(shown.key, paint.id, 1)"
+              @click="ladder.addDrops(shown.key, parts[i]!.of, 1)"
             >
               +
             </button>
@@ -97,7 +96,7 @@ const proof = computed(() => {
                   : 'is all there is'
               }}</span></span
             >
-            <DropBeads :paint="paint" :drops="parts[i]!.drops" />
+            <DropBeads :lab="paintColours(paint).masstone" :drops="parts[i]!.drops" />
           </li>
         </ul>
       </section>

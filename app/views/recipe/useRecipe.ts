@@ -1,9 +1,18 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, reactive, toRaw } from 'vue'
-import { alternatives, steadinessOf, whatPaintsBring, wayInWords } from '../../../core'
+import {
+  alternatives,
+  ingredientKey,
+  isBottle,
+  mixPaints,
+  steadinessOf,
+  whatPaintsBring,
+  wayInWords,
+} from '../../../core'
 import type { Illuminant, Preference, Recipe, StepKey } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
-import { paintOf, withPaints } from '../../stores/paints'
+import { usePalette } from '../../stores/palette/palette'
+import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { useRecipeSearch } from '../../stores/recipeSearch'
 
@@ -14,6 +23,7 @@ const byCloseness = (recipes: Recipe[]): Recipe[] =>
 export function useRecipe(step: () => StepKey) {
   const store = useProject()
   const ladder = useLadder()
+  const palette = usePalette()
   const search = useRecipeSearch()
   const wishes = reactive({
     maxPaints: store.plan.maxPaints,
@@ -26,7 +36,17 @@ export function useRecipe(step: () => StepKey) {
     prefer: '' as Preference | '',
   })
   const shown = computed(() => ladder.steps.find(({ key }) => key === step()) ?? ladder.steps[0]!)
-  const parts = computed(() => withPaints(shown.value.parts))
+  /** What is put together for it; a puddle stands as a paint of its own. */
+  const parts = computed(() =>
+    shown.value.made.map(({ of, drops }) => {
+      const name = palette.palette.nameOf(of)
+      const mix = palette.palette.mixOf(of)
+      const paint = isBottle(of)
+        ? paintOf(of.bottle)
+        : { ...mix[0]!.paint, ...mixPaints(mix), id: ingredientKey(of), name }
+      return { of, paint, drops }
+    }),
+  )
   const target = computed(() => shown.value.target)
   /** The colours that a new search is worth: rounding keeps a resting slider still. */
   const question = computed(() =>

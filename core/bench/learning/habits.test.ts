@@ -27,10 +27,10 @@ it('what was learnt of drying goes into the run sheet, by kind of coat', () => {
         sizeMm: size.heightMm,
         accents: [],
         stack: {
-          under: { kind: 'flat', paint: 'raw-umber' },
+          under: { kind: 'flat', of: { bottle: 'raw-umber' } },
           coats: [
-            { id: 'a', kind: 'wash', mix: 'shade' },
-            { id: 'b', kind: 'glaze', mix: [['ultramarine', 1]] },
+            { id: 'a', kind: 'wash', of: { puddle: 'isaura.shade' } },
+            { id: 'b', kind: 'glaze', of: { bottle: 'ultramarine' } },
           ],
         },
       },

@@ -1,30 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { remixed } from './remix'
 import { comparedSittings, sittingsOf } from './sittings'
-
-describe('a mix again', () => {
-  it('keeps its shares as nearly as whole drops allow, over many amounts', () => {
-    const parts = [
-      { paint: 'white', drops: 11 },
-      { paint: 'ochre', drops: 2 },
-      { paint: 'red', drops: 1 },
-    ]
-    expect(remixed(parts, 28)).toEqual(
-      parts.map(({ paint, drops }) => ({ paint, drops: 2 * drops })),
-    )
-    for (let drops = 3; drops <= 120; drops++) {
-      const again = remixed(parts, drops)
-      expect(again.reduce((sum, part) => sum + part.drops, 0)).toBe(drops)
-      again.forEach((part, i) => {
-        expect(part.drops).toBeGreaterThanOrEqual(1)
-        if (drops >= 14)
-          expect(Math.abs(part.drops - (parts[i]!.drops * drops) / 14)).toBeLessThan(1)
-      })
-    }
-    expect(() => remixed(parts, 2)).toThrow('2 drops of 3 paints')
-    expect(() => remixed(parts, 7.5)).toThrow('7.5 drops')
-  })
-})
 
 describe('sittings', () => {
   const entry = (day: number, what: string, L: number, real?: number) => ({

@@ -102,6 +102,24 @@ export function accentFor(
 }
 
 /**
+ * A glaze of the painter's own for a place of life: what it does there, beside what the place should be.
+ * @example accentWith({ parts: [{ paint: oxide, drops: 1 }], ratio: 6, passes: 1 }, base, base, base).passes // 1
+ */
+export function accentWith(
+  { parts, ratio, passes }: Pick<Accent, 'parts' | 'ratio' | 'passes'>,
+  ground: Spectrum,
+  base: Spectrum,
+  place: Spectrum,
+): Accent {
+  const before = labOf(ground)
+  const target = targetOn(before, base, place)
+  const thicknessUm = dryFilmUm({ kind: 'glaze', thinner: ratio, passes }, 'flat')
+  const after = labOf(filmReflectance(mixPaints(parts), { thicknessUm, over: ground }))
+  const [off, shift] = [deltaE00(after, target), deltaE00(before, after)]
+  return { parts, ratio, passes, before, after, target, deltaE00: off, shift }
+}
+
+/**
  * Shift of the same glaze over another ground, ΔE00: what is right on dark skin may be too much on pale.
  * @example accentOn(accentFor(base, base, zonesOf(tone)[1].reflectance, box), base).shift
  */

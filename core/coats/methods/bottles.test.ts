@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest'
 import { starterPaints } from '../../paint/starter'
 import { nearestPaints } from '../../recipe/advice/likeness'
-import { bottlesOf, missingBottles, withStandIns } from './bottles'
+import { methodBottles, missingBottles, withStandIns } from './bottles'
+import { isStep } from './method'
 import { methods } from './methods'
 
 const paintOf = (id: string) => starterPaints.find((paint) => paint.id === id)
@@ -17,29 +18,30 @@ const box = starterPaints.filter(({ id }) => six.includes(id))
 
 it('every method says which of its bottles are not in, and with stand-ins needs none of them', () => {
   for (const method of methods) {
-    const needed = bottlesOf(method)
-    const missing = missingBottles(method, box, paintOf)
+    const needed = methodBottles(method)
+    const missing = missingBottles(needed, box, paintOf)
     expect(missing.map(({ id }) => id)).toEqual(needed.filter((id) => !six.includes(id)))
     for (const { id, standIn } of missing)
       expect(standIn!.paint.id).toBe(nearestPaints(paintOf(id)!, box, 1)[0]!.paint.id)
     const standIns = new Map(missing.map(({ id, standIn }) => [id, standIn!.paint.id]))
     const made = withStandIns(method, standIns)
     expect(
-      bottlesOf(made).every((id) => six.includes(id)),
+      methodBottles(made).every((id) => six.includes(id)),
       method.key,
     ).toBe(true)
-    expect(missingBottles(made, box, paintOf)).toEqual([])
+    expect(missingBottles(methodBottles(made), box, paintOf)).toEqual([])
     // Drops stay as many, whatever is put together.
     method.coats.forEach(({ mix }, i) => {
       const drops = (of: typeof mix) =>
-        typeof of === 'string' ? of : of.reduce((sum, [, n]) => sum + n, 0)
+        isStep(of) ? of : of.parts.reduce((sum, [, n]) => sum + n, 0)
       expect(drops(made.coats[i]!.mix)).toEqual(drops(mix))
     })
   }
 })
 
 it('a bottle that is known to nobody has no stand-in, and with nothing in there is none', () => {
-  const plan = { under: { kind: 'flat', paint: 'gone' }, coats: [] } as const
-  expect(missingBottles(plan, box, paintOf)).toEqual([{ id: 'gone' }])
-  expect(missingBottles(methods[0]!, [], paintOf).every(({ standIn }) => !standIn)).toBe(true)
+  expect(missingBottles(['gone'], box, paintOf)).toEqual([{ id: 'gone' }])
+  expect(
+    missingBottles(methodBottles(methods[0]!), [], paintOf).every(({ standIn }) => !standIn),
+  ).toBe(true)
 })

@@ -9,6 +9,7 @@ import {
   wash,
   translucent,
   airbrush,
+  mixed,
   violet,
   violetBrown,
   blueGreen,
@@ -36,8 +37,8 @@ export const hideMethods: readonly Method[] = [
     coats: [
       translucent('half-shade', { passes: 2 }),
       layer('light', { ...lights, passes: 1 }),
-      layer('lightest', { ...lights, thinner: 3 }),
-      wash('deepest', { ...shadow, thinner: 4 }),
+      layer('glint', { ...lights, thinner: 3 }),
+      wash('crevice', { ...shadow, thinner: 4 }),
     ],
   },
   {
@@ -102,10 +103,10 @@ export const hideMethods: readonly Method[] = [
     risk: 'Equal drops do not land half-way.',
     under: flat('burnt-umber'),
     coats: [
-      base(run(1, 0), { passes: 2 }),
-      layer(run(3, 1), { ...middle, passes: 2 }),
-      layer(run(1, 1), { ...lights, passes: 2 }),
-      layer(run(1, 2), { ...lights, thinner: 3 }),
+      base(run('burnt-sienna', 1, 0), { passes: 2 }),
+      layer(run('burnt-sienna', 3, 1), { ...middle, passes: 2 }),
+      layer(run('burnt-sienna', 1, 1), { ...lights, passes: 2 }),
+      layer(run('burnt-sienna', 1, 2), { ...lights, thinner: 3 }),
       filter('base', { thinner: 3, passes: 2 }),
     ],
   },
@@ -132,7 +133,7 @@ export const hideMethods: readonly Method[] = [
       { kind: 'varnish', mix: 'base' },
       wash(violetBrown, { thinner: 6 }),
       { kind: 'varnish', mix: 'base' },
-      filter('lightest', { thinner: 7 }),
+      filter('glint', { thinner: 7 }),
     ],
   },
   {
@@ -143,18 +144,13 @@ export const hideMethods: readonly Method[] = [
     risk: 'Magenta too thick turns it all to violet.',
     under: flat('mars-violet'),
     coats: [
-      base(
-        [
-          ['quinacridone-magenta', 1],
-          ['ultramarine', 1],
-          ['titanium-white', 1],
-        ],
-        { passes: 2 },
-      ),
+      base(mixed('plum', ['quinacridone-magenta', 1], ['ultramarine', 1], ['titanium-white', 1]), {
+        passes: 2,
+      }),
       layer('base', { ...middle, passes: 2 }),
       layer('half-light', { ...lights, thinner: 3 }),
       layer('light', { ...lights, thinner: 3 }),
-      layer('lightest', { ...lights, thinner: 4 }),
+      layer('glint', { ...lights, thinner: 4 }),
       glaze(magenta, { ...middle, thinner: 8 }),
       glaze(rose, { ...lights, thinner: 10 }),
     ],

@@ -8,6 +8,8 @@ import {
   wash,
   translucent,
   drybrush,
+  mixed,
+  run,
   violet,
   redBrown,
   coldBlue,
@@ -47,7 +49,7 @@ export const skinMethods: readonly Method[] = [
     coats: [
       base('base', { passes: 2 }),
       layer('light', { ...middle, passes: 2 }),
-      layer('lightest', { ...lights, passes: 2 }),
+      layer('glint', { ...lights, passes: 2 }),
       glaze(redBrown, { thinner: 6, passes: 2 }),
       glaze(violet, { ...shadow, thinner: 11 }),
       filter(orange, { thinner: 12 }),
@@ -76,17 +78,13 @@ export const skinMethods: readonly Method[] = [
     under: flat('burnt-umber'),
     coats: [
       base(
-        [
-          ['dioxazine-violet', 1],
-          ['titanium-white', 4],
-          ['red-iron-oxide', 2],
-        ],
+        mixed('pale violet', ['dioxazine-violet', 1], ['titanium-white', 4], ['red-iron-oxide', 2]),
         { passes: 2 },
       ),
       layer(yellowGreen, { ...middle, thinner: 4 }),
       layer('base', { passes: 2, thinner: 2 }),
       layer('half-light', { ...lights, passes: 2 }),
-      layer('lightest', { ...lights, thinner: 3 }),
+      layer('glint', { ...lights, thinner: 3 }),
     ],
   },
   {
@@ -146,14 +144,10 @@ export const skinMethods: readonly Method[] = [
       base('base', { passes: 2 }),
       layer('half-shade', { ...shadow, thinner: 2 }),
       layer('half-light', { ...lights, thinner: 2 }),
-      glaze(
-        [
-          ['ultramarine', 1],
-          ['titanium-white', 1],
-          ['carbon-black', 1],
-        ],
-        { ...shadow, thinner: 12 },
-      ),
+      glaze(mixed('stubble', ['ultramarine', 1], ['titanium-white', 1], ['carbon-black', 1]), {
+        ...shadow,
+        thinner: 12,
+      }),
       glaze(rose, { ...middle, thinner: 12 }),
     ],
   },
@@ -180,21 +174,9 @@ export const skinMethods: readonly Method[] = [
     risk: 'White greys the top; stop before chalk.',
     under: flat('burnt-umber'),
     coats: [
-      base([['red-iron-oxide', 1]], { passes: 2 }),
-      layer(
-        [
-          ['red-iron-oxide', 2],
-          ['titanium-white', 1],
-        ],
-        { ...middle, passes: 2 },
-      ),
-      layer(
-        [
-          ['red-iron-oxide', 1],
-          ['titanium-white', 2],
-        ],
-        { ...lights, passes: 2 },
-      ),
+      base(run('red-iron-oxide', 1, 0), { passes: 2 }),
+      layer(run('red-iron-oxide', 2, 1), { ...middle, passes: 2 }),
+      layer(run('red-iron-oxide', 1, 2), { ...lights, passes: 2 }),
       glaze('base', { thinner: 3, passes: 3 }),
     ],
   },
@@ -211,7 +193,7 @@ export const skinMethods: readonly Method[] = [
       layer('base', { ...middle }),
       layer('half-light', { ...middle, thinner: 3 }),
       layer('light', { ...lights }),
-      layer('lightest', { ...lights, thinner: 3 }),
+      layer('glint', { ...lights, thinner: 3 }),
     ],
   },
 ]

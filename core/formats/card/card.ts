@@ -15,7 +15,7 @@ export interface LadderCard {
     off: number
   }[]
   thinning: string
-  /** The puddle path, one line a move. */
+  /** The puddles in the order of mixing, one line each: what is given of each part. */
   path: string[]
   /** Undercoat and coats in the order they are laid. */
   coats: string[]
@@ -112,7 +112,7 @@ export function layoutCard(card: LadderCard): CardItem[] {
     }
   }
   lines(card.thinning, 8.5)
-  if (card.path.length > 0) lines(`Puddle path: ${card.path.join(' → ')}.`, 8)
+  if (card.path.length > 0) lines(`Puddles: ${card.path.join('; ')}.`, 8)
   const list = (title: string, rows: readonly string[]): void => {
     if (rows.length === 0) return
     y += 1.5

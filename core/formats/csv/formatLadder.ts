@@ -1,4 +1,4 @@
-import { dropsIn } from '../../recipe/recipe'
+import { dropsIn } from '../../puddle/drops'
 import Papa from 'papaparse'
 import { hexOfLab } from '../../colour/display'
 import { mixInWords } from '../ladderRow'

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { StockRow } from '../../bench/stock/stock'
+import type { StockRow } from '../../bench/quantities/stock'
 
 const ml = (value: number): string => value.toFixed(2)
 

@@ -1,8 +1,9 @@
 import * as v from 'valibot'
 import { coatKindKeys } from '../../coats/coatKinds'
 import { id, text, whole, within } from '../fields'
-import { atMost, lab, moveOf, oneOf, parts, time } from './common'
+import { atMost, lab, moveOf, oneOf, time } from './common'
 import { longest, mostOf, range } from './limits'
+import { puddleId } from './puddleSchema'
 
 const coatKind = oneOf(coatKindKeys, 'kind of coat')
 
@@ -33,10 +34,23 @@ export const benchSchema = v.object({
 })
 export type FigureBench = v.InferOutput<typeof benchSchema>
 
+/** Drops of bottles; parts of drops where puddles were put together. */
+const bottles = v.pipe(
+  v.array(v.object({ paint: id, drops: within(range.poured) })),
+  v.minLength(1, 'is empty'),
+  atMost(mostOf.parts, 'parts'),
+)
+
 const ofFigure = { figure: id, copy: whole(1, mostOf.copies), of: moveOf }
 
 /** A move that is done, when, and whether its puddle was mixed for it. */
-export const doneSchema = v.object({ ...ofFigure, at: time, mixed: v.optional(v.boolean()) })
+export const doneSchema = v.object({
+  ...ofFigure,
+  at: time,
+  mixed: v.optional(v.boolean()),
+  /** What it took from the bottles. */
+  taken: v.optional(bottles),
+})
 export type DoneMove = v.InferOutput<typeof doneSchema>
 
 /** A coat that dries, and until when. */
@@ -53,7 +67,17 @@ export const logEntrySchema = v.object({
   who: text(longest.name),
   what: text(longest.words),
   of: v.optional(moveOf),
-  parts,
+  /** The puddle it was, which may have changed or gone since. */
+  puddle: v.optional(puddleId),
+  /** What was put together, where that was not bottles alone. */
+  poured: v.optional(
+    v.pipe(
+      v.array(v.object({ name: text(longest.name), drops: within(range.poured) })),
+      atMost(mostOf.parts, 'parts'),
+    ),
+  ),
+  /** Bottles that were in it; parts of drops where puddles were put together. */
+  parts: bottles,
   predicted: lab,
   real: v.optional(lab),
   /** 36 values where a reader gave them. */

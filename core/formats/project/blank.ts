@@ -14,7 +14,6 @@ export const blankPlan = (): FigurePlan => ({
   ...plainMood,
   maxPaints: 3,
   maxDrops: 20,
-  kept: {},
 })
 
 /** A weathered tan: somewhere to start from. */

@@ -86,5 +86,12 @@ export function checkChange(
   const figures = new Set(
     touched.flatMap(([key, at]) => (key === 'figures' && typeof at === 'number' ? [at] : [])),
   )
-  return crossChecks(next, paintIds, everywhere ? {} : { figures })
+  /** What may name a puddle, or be named by one. */
+  const puddles = touched.some(
+    ([key, , field]) =>
+      key === 'puddles' ||
+      (key === 'figures' &&
+        (field === undefined || ['stack', 'accents', 'details'].includes(String(field)))),
+  )
+  return crossChecks(next, paintIds, everywhere ? {} : { figures, puddles })
 }

@@ -1,8 +1,6 @@
 import * as v from 'valibot'
 import { id, text, whole, within } from '../fields'
-import { longest, mostOf, range } from './limits'
-
-export const part = v.object({ paint: id, drops: whole(...range.drops) })
+import { longest } from './limits'
 
 /** One of some words; what it is stands in the message. */
 export const oneOf = <T extends string>(keys: readonly T[], what: string) =>
@@ -14,13 +12,6 @@ export const atMost = <T extends unknown[]>(most: number, what: string) =>
 
 /** Text of at most so many letters that is not empty. */
 export const named = (most: number) => v.pipe(text(most), v.minLength(1, 'is empty'))
-
-/** Drops of paints. */
-export const parts = v.pipe(
-  v.array(part),
-  v.minLength(1, 'is empty'),
-  atMost(mostOf.parts, 'parts'),
-)
 
 /** A colour, or a difference of two. */
 export const lab = v.object({
@@ -36,8 +27,9 @@ export const moveOf = v.variant(
     v.object({ kind: v.literal('undercoat') }),
     v.object({ kind: v.literal('coat'), coat: id }),
     v.object({ kind: v.literal('accent'), place: text(longest.id) }),
+    v.object({ kind: v.literal('detail'), detail: text(longest.id) }),
   ],
-  'is no known kind; allowed is "undercoat", "coat" or "accent"',
+  'is no known kind; allowed is "undercoat", "coat", "accent" or "detail"',
 )
 
 /** A time, ms since 1970. */

@@ -1,4 +1,6 @@
 import type { Figure } from './figureSchema'
+import { carriedPuddles } from './carriedPuddles'
+import type { StoredPuddle } from './puddleSchema'
 import type { Project } from './schema'
 
 /** Makes an id that nothing else has. */
@@ -11,27 +13,47 @@ export type Copyable = (typeof copyable)[number]
 const renewed = <T extends { id: string }>(list: readonly T[] | undefined, newId: NewId) =>
   list?.map((one) => ({ ...one, id: newId() }))
 
+/** What a figure takes over, and the puddles that come with it. */
+export interface TakenOver {
+  figure: Partial<Figure>
+  /** In the place of those of the figure's own that have their ids, or beside them. */
+  puddles: StoredPuddle[]
+}
+
 /**
  * Parts of one figure as another takes them over. Coats and accents are made anew there: what is done on one
- * is not done on the other.
- * @example takenFrom(figure, ['tone'], newId).tone
+ * is not done on the other; puddles they are painted with come along as the other's own.
+ * @param puddles of the commission.
+ * @param to id of the figure that takes over.
+ * @example takenFrom(figure, [], 'mei', ['tone'], newId).figure.tone
  */
 export function takenFrom(
   source: Figure,
+  puddles: readonly StoredPuddle[],
+  to: string,
   what: readonly Copyable[],
   newId: NewId,
-): Partial<Figure> {
+): TakenOver {
   const all: Record<Copyable, Partial<Figure>> = {
     tone: { tone: source.tone },
     ladder: { plan: source.plan },
     coats: {
       stack: source.stack && { ...source.stack, coats: renewed(source.stack.coats, newId)! },
     },
-    accents: { accents: renewed(source.accents, newId) },
+    accents: {
+      accents: renewed(source.accents, newId),
+      details: renewed(source.details, newId),
+    },
     bottles: { bottles: source.bottles },
     bench: { bench: source.bench },
   }
-  return structuredClone(Object.assign({}, ...what.map((one) => all[one])) as Partial<Figure>)
+  const taken = Object.assign({}, ...what.map((one) => all[one])) as Partial<Figure>
+  return carriedPuddles(structuredClone(taken), puddles, {
+    from: source.id,
+    to,
+    steps: what.includes('ladder'),
+    newId,
+  })
 }
 
 /**
@@ -48,16 +70,30 @@ export function nextName(name: string, taken: readonly string[], most = 120): st
 
 /**
  * A second figure like one: its own ids, nothing done on it yet.
- * @example secondOf(figure, 'Troll 2', true, newId).name // "Troll 2"
+ * @param puddles of the commission.
+ * @example secondOf(figure, [], 'Troll 2', true, newId).figure.name // "Troll 2"
  */
-export function secondOf(figure: Figure, name: string, withCoats: boolean, newId: NewId): Figure {
-  const { stack: _stack, accents: _accents, versions, ...rest } = structuredClone(figure)
+export function secondOf(
+  source: Figure,
+  puddles: readonly StoredPuddle[],
+  name: string,
+  withCoats: boolean,
+  newId: NewId,
+): { figure: Figure; puddles: StoredPuddle[] } {
+  const { stack: _stack, accents: _accents, details: _details, ...rest } = structuredClone(source)
+  const id = newId()
+  const what = withCoats ? (['ladder', 'coats', 'accents'] as const) : (['ladder'] as const)
+  const taken = takenFrom(source, puddles, id, what, newId)
+  const { versions } = rest
   return {
-    ...rest,
-    ...(withCoats ? takenFrom(figure, ['coats', 'accents'], newId) : {}),
-    ...(versions ? { versions: renewed(versions, newId) } : {}),
-    id: newId(),
-    name,
+    figure: {
+      ...rest,
+      ...taken.figure,
+      ...(versions ? { versions: renewed(versions, newId) } : {}),
+      id,
+      name,
+    },
+    puddles: taken.puddles,
   }
 }
 
@@ -66,9 +102,20 @@ export function secondOf(figure: Figure, name: string, withCoats: boolean, newId
  * @example secondCommission(project, 'Again', newId).name // "Again"
  */
 export function secondCommission(project: Project, name: string, newId: NewId): Project {
-  const { log: _log, done: _done, timers: _timers, ...rest } = structuredClone(project)
-  const ids = new Map(rest.figures.map(({ id }) => [id, newId()]))
+  const {
+    log: _log,
+    done: _done,
+    timers: _timers,
+    puddles = [],
+    ...rest
+  } = structuredClone(project)
   const groups = new Map(rest.groups?.map(({ id }) => [id, newId()]))
+  const made = rest.figures.map((figure) => secondOf(figure, puddles, figure.name, true, newId))
+  const ids = new Map(rest.figures.map(({ id }, i) => [id, made[i]!.figure.id]))
+  const own = [
+    ...puddles.filter(({ figure }) => figure === undefined),
+    ...made.flatMap((one) => one.puddles),
+  ]
   return {
     ...rest,
     id: newId(),
@@ -77,9 +124,9 @@ export function secondCommission(project: Project, name: string, newId: NewId): 
     ...(rest.groups
       ? { groups: rest.groups.map((group) => ({ ...group, id: groups.get(group.id)! })) }
       : {}),
-    figures: rest.figures.map((figure) => ({
-      ...secondOf(figure, figure.name, true, newId),
-      id: ids.get(figure.id)!,
+    ...(own.length > 0 ? { puddles: own } : {}),
+    figures: made.map(({ figure }) => ({
+      ...figure,
       ...(figure.group ? { group: groups.get(figure.group)! } : {}),
       ...(figure.bench?.along
         ? {

@@ -1,11 +1,14 @@
 import { baseReflectance } from '../../tone/tone'
 import type { FileIssue } from '../issues'
+import { puddleChecks } from './puddleChecks'
 import type { Project } from './schema'
 
 /** Which part of a project is looked at; all of it when not given. */
 export interface Scope {
   /** Places of figures in the list. */
   figures?: ReadonlySet<number>
+  /** Whether puddles and what names them are looked at. */
+  puddles?: boolean
 }
 
 /** Ids that stand more than once in a list, as issues. */
@@ -25,13 +28,14 @@ function twice(list: readonly { id: string }[] | undefined, place: string): File
 export function crossChecks(
   project: Project,
   paintIds: ReadonlySet<string>,
-  { figures }: Scope = {},
+  { figures, puddles = true }: Scope = {},
 ): FileIssue[] {
   const issues: FileIssue[] = [
     ...twice(project.figures, 'figures'),
     ...twice(project.groups, 'groups'),
     ...twice(project.box, 'box'),
     ...twice(project.log, 'log'),
+    ...twice(project.puddles, 'puddles'),
   ]
   project.box?.forEach(({ id }, i) => {
     if (paintIds.has(id))
@@ -40,7 +44,6 @@ export function crossChecks(
         message: `"${id}" is used twice: a starter paint has it`,
       })
   })
-  const known = new Set([...paintIds, ...(project.box ?? []).map(({ id }) => id)])
   const groups = new Set(project.groups?.map(({ id }) => id))
   project.figures.forEach((figure, i) => {
     if (figures && !figures.has(i)) return
@@ -48,6 +51,7 @@ export function crossChecks(
     issues.push(
       ...twice(figure.stack?.coats, `${place}.stack.coats`),
       ...twice(figure.accents, `${place}.accents`),
+      ...twice(figure.details, `${place}.details`),
       ...twice(figure.versions, `${place}.versions`),
     )
     try {
@@ -57,15 +61,11 @@ export function crossChecks(
     }
     if (figure.group !== undefined && !groups.has(figure.group))
       issues.push({ place: `${place}.group`, message: `there is no group "${figure.group}"` })
-    for (const [step, parts] of Object.entries(figure.plan.kept))
-      parts.forEach(({ paint }, k) => {
-        if (!known.has(paint))
-          issues.push({
-            place: `${place}.plan.kept.${step}[${k}].paint`,
-            message: `there is no paint "${paint}" in this box`,
-          })
-      })
   })
+  if (puddles) {
+    const known = new Set([...paintIds, ...(project.box ?? []).map(({ id }) => id)])
+    issues.push(...puddleChecks(project, known))
+  }
   const chosen = project.figures.some(({ id }) => id === project.figure)
   if (project.figure === undefined ? project.figures.length > 0 : !chosen)
     issues.push({

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { methods } from '../../coats/methods/methods'
+import { startFrom } from '../../coats/methods/startFrom'
 import { formatProject } from './format'
 import { parseProject } from './parse'
 import type { Project } from './schema'
@@ -8,11 +9,18 @@ import type { Project } from './schema'
 const paints = new Set(['titanium-white', 'burnt-umber'])
 const lab = { L: 50, a: 12, b: 14 }
 const parts = [{ paint: 'titanium-white', drops: 3 }]
+const white = { of: { bottle: 'titanium-white' }, drops: 3 }
 
+let made = 0
 function whole(): Project {
   const project = lowTide([])
   const figure = project.figures[0]!
-  const { under, coats, key } = methods[0]!
+  const { plan, puddles } = startFrom(
+    methods[0]!,
+    [],
+    (step) => `isaura.${step}`,
+    () => `mix-${++made}`,
+  )
   Object.assign(figure.plan, {
     steps: 9,
     shadow: 'crevice',
@@ -24,9 +32,9 @@ function whole(): Project {
   })
   figure.stack = JSON.parse(
     JSON.stringify({
-      method: key,
-      under,
-      coats: coats.map((coat, i) => ({ id: `c${i}`, ...coat })),
+      method: methods[0]!.key,
+      under: plan.under,
+      coats: plan.coats.map((coat, i) => ({ id: `c${i}`, ...coat })),
     }),
   ) as Project['figures'][0]['stack']
   figure.stack!.films = { wash: { recess: 3, flat: 0.2, ridge: 0 } } as never
@@ -34,11 +42,24 @@ function whole(): Project {
   figure.stack!.coats.push({
     id: 'last',
     kind: 'varnish',
-    mix: 'base',
+    of: { puddle: 'isaura.base' },
     finish: 'satin',
     place: 'left',
   })
-  figure.accents = [{ id: 'a1', place: 'cheek' }]
+  project.puddles = [
+    ...puddles.map((one) => ({ ...one, parts: [...one.parts], figure: 'isaura' })),
+    {
+      id: 'isaura.light',
+      figure: 'isaura',
+      parts: [white, { of: { puddle: 'all' }, drops: 0.25 }],
+    },
+    { id: 'all', name: 'for all', parts: [white] },
+  ]
+  figure.accents = [
+    { id: 'a1', place: 'cheek', of: { puddle: 'all' }, thinner: 11, passes: 2 },
+    { id: 'a2', place: 'nose' },
+  ]
+  figure.details = [{ id: 'd1', key: 'eye', middle: { puddle: 'isaura.light' } }]
   figure.bench = {
     atOnce: 3,
     along: ['bram'],
@@ -52,7 +73,7 @@ function whole(): Project {
       name: 'first',
       at: '2026-11-25',
       plan: figure.plan,
-      steps: [{ key: 'base', share: 1, target: lab, painted: lab, parts }],
+      steps: [{ key: 'base', share: 1, target: lab, painted: lab, parts: [white] }],
     },
   ]
   project.log = [

@@ -1,8 +1,10 @@
 import * as v from 'valibot'
+import { smallLadders } from '../../coats/accents/smallLadders'
 import { id, text, whole, within } from '../fields'
 import { benchSchema } from './benchSchema'
 import { atMost, named, oneOf } from './common'
 import { longest, mostOf, range } from './limits'
+import { ingredient } from './puddleSchema'
 import { planSchema, versionSchema } from './planSchema'
 import { stackSchema } from './stackSchema'
 import { toneSchema } from './toneSchema'
@@ -10,6 +12,29 @@ import { toneSchema } from './toneSchema'
 export const figureKinds = ['person', 'creature', 'dead'] as const
 
 const bottleIds = v.optional(v.pipe(v.array(id), atMost(mostOf.paintsOut, 'bottles')))
+
+/** A place of life: the glaze that is found for it, or one of the painter's own. */
+const accentSchema = v.object({
+  id,
+  place: text(longest.id),
+  of: v.optional(ingredient),
+  thinner: v.optional(within(range.thinner)),
+  passes: v.optional(whole(...range.passes)),
+})
+export type FigureAccent = v.InferOutput<typeof accentSchema>
+
+/** Eyes, teeth, claws: each tone found for it, or one of the painter's own. */
+const detailSchema = v.object({
+  id,
+  key: oneOf(
+    smallLadders.map(({ key }) => key),
+    'small part',
+  ),
+  shadow: v.optional(ingredient),
+  middle: v.optional(ingredient),
+  light: v.optional(ingredient),
+})
+export type FigureDetail = v.InferOutput<typeof detailSchema>
 
 /** One figure of a commission, or several that are painted alike. */
 export const figureSchema = v.object({
@@ -33,9 +58,9 @@ export const figureSchema = v.object({
   stack: v.optional(stackSchema),
   bench: v.optional(benchSchema),
   /** Places of life that are painted on this figure. */
-  accents: v.optional(
-    v.pipe(v.array(v.object({ id, place: text(longest.id) })), atMost(mostOf.accents, 'places')),
-  ),
+  accents: v.optional(v.pipe(v.array(accentSchema), atMost(mostOf.accents, 'places'))),
+  /** Eyes, teeth and claws that are painted. */
+  details: v.optional(v.pipe(v.array(detailSchema), atMost(mostOf.details, 'small parts'))),
   versions: v.optional(v.pipe(v.array(versionSchema), atMost(mostOf.versions, 'versions'))),
 })
 export type Figure = v.InferOutput<typeof figureSchema>

@@ -16,7 +16,9 @@ export const mostOf = {
   done: 20000,
   timers: 1000,
   dried: 300,
+  puddles: 5000,
   coats: 30,
+  details: 10,
   accents: 60,
   versions: 50,
   parts: 40,
@@ -27,6 +29,8 @@ export const mostOf = {
 /** Letters at most. */
 export const longest = {
   id: 80,
+  /** A figure's id and a step. */
+  puddleId: 100,
   name: 120,
   shortName: 80,
   note: 2000,
@@ -39,6 +43,7 @@ export const longest = {
 export const range = {
   ...moodLimits,
   drops: [1, 99],
+  poured: [0.0001, 1000],
   thinner: [0, 40],
   passes: [1, 20],
   minutes: [0, 100000],

@@ -7,8 +7,9 @@ import type { SeenFrom } from '../../ladder/light/overstatement'
 import { lightSchoolKeys, shadowSchoolKeys } from '../../ladder/light/schools'
 import { stepKeys } from '../../ladder/steps'
 import { id, text, whole, within } from '../fields'
-import { atMost, lab, named, oneOf, parts } from './common'
+import { atMost, lab, named, oneOf } from './common'
 import { longest, mostOf, range } from './limits'
+import { puddleParts } from './puddleSchema'
 
 const stepKey = v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`)
 
@@ -25,7 +26,6 @@ export const planSchema = v.object({
   sheen: within(range.sheen),
   maxPaints: whole(1, 4),
   maxDrops: whole(4, 24),
-  kept: v.record(stepKey, parts),
   shadow: v.optional(oneOf(shadowSchoolKeys, 'school of shadow')),
   light: v.optional(oneOf(lightSchoolKeys, 'school of light')),
   lift: v.optional(within(range.lift)),
@@ -67,7 +67,15 @@ export const versionSchema = v.object({
   at: text(longest.date),
   plan: planSchema,
   steps: v.pipe(
-    v.array(v.object({ key: stepKey, share: within([0, 1]), target: lab, painted: lab, parts })),
+    v.array(
+      v.object({
+        key: stepKey,
+        share: within([0, 1]),
+        target: lab,
+        painted: lab,
+        parts: puddleParts,
+      }),
+    ),
     atMost(mostOf.steps, 'steps'),
   ),
 })

@@ -61,13 +61,13 @@ it('what points at nothing or stands twice is mended', () => {
     p.figure = 'nobody'
     p.figures[1]!.id = p.figures[0]!.id
     p.figures[2]!.group = 'gone'
-    p.figures[3]!.plan.kept = { base: [{ paint: 'gone', drops: 2 }] }
+    p.puddles = [{ id: 'mei.base', figure: 'mei', parts: [{ of: { bottle: 'gone' }, drops: 2 }] }]
     p.log = [entry(1), entry(1)]
   })
   expect(left).toHaveLength(5)
   expect(project!.figure).toBe('isaura')
   expect(new Set(project!.figures.map(({ id }) => id)).size).toBe(9)
-  expect(project!.figures[3]!.plan.kept).toEqual({})
+  expect(project!.puddles).toEqual([])
   expect(project!.log).toHaveLength(2)
 })
 

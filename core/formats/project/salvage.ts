@@ -114,7 +114,10 @@ function mendCrossed(data: Node, { place, message }: FileIssue, paintIds: Readon
     const list = at(data, path.slice(0, -2)) as { id: string }[]
     const one = list[Number(path.at(-2))]!
     one.id = freed(one.id, (id) => paintIds.has(id) || list.some((other) => other.id === id))
-  } else if (path[2] === 'plan' && path[3] === 'kept') without(data, path.slice(0, 5))
+  } else if (path[0] === 'puddles' && path[2] === 'parts') {
+    // A mix with a part missing is another mix: it is left out, and what named it follows.
+    without(data, path.slice(0, 2))
+  } else if (path[2] === 'stack' && path[3] === 'under') without(data, path.slice(0, 3))
   else without(data, path)
 }
 

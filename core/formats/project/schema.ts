@@ -2,13 +2,14 @@ import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id } from '../fields'
 import { doneSchema, logEntrySchema, timerSchema } from './benchSchema'
-import { atMost, named, part } from './common'
+import { atMost, named } from './common'
 import { figureSchema } from './figureSchema'
 import { longest, mostOf } from './limits'
+import { puddleSchema } from './puddleSchema'
 import { keptToneSchema } from './toneSchema'
 
 /** The version of the project file that is written; older ones are migrated when they are read. */
-export const VERSION = 2
+export const VERSION = 3
 
 /** Figures that belong together: a people, a warband, a pack. */
 const groupSchema = v.object({ id, name: named(longest.shortName) })
@@ -29,6 +30,8 @@ export const projectSchema = v.object({
   ownedOnly: v.optional(v.boolean()),
   figures: v.pipe(v.array(figureSchema), atMost(mostOf.figures, 'figures')),
   groups: v.optional(v.pipe(v.array(groupSchema), atMost(mostOf.groups, 'groups'))),
+  /** Mixes on the palettes: of one figure each, or of the whole commission. */
+  puddles: v.optional(v.pipe(v.array(puddleSchema), atMost(mostOf.puddles, 'puddles'))),
   /** The painter's own paints, and what is known of bottles, by paint id. */
   box: v.optional(v.pipe(v.array(ownPaintSchema), atMost(mostOf.paints, 'paints'))),
   bottles: v.optional(v.record(id, bottleSchema)),
@@ -41,4 +44,3 @@ export const projectSchema = v.object({
 })
 
 export type Project = v.InferOutput<typeof projectSchema>
-export type KeptPart = v.InferOutput<typeof part>

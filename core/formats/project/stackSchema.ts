@@ -1,25 +1,19 @@
 import * as v from 'valibot'
 import { thinners } from '../../coats/dryFilm'
 import { coatKindKeys } from '../../coats/coatKinds'
-import { ladderRoles } from '../../coats/plan'
 import { places } from '../../coats/stack'
 import { finishes } from '../../paint/surface'
 import { id, text, whole, within } from '../fields'
 import { atMost, oneOf } from './common'
 import { longest, mostOf, range } from './limits'
+import { ingredient } from './puddleSchema'
 
 const coatSchema = v.object({
   /** Made once; what is done at the bench is remembered by it. */
   id,
   kind: oneOf(coatKindKeys, 'kind of coat'),
-  mix: v.union([
-    oneOf(ladderRoles, 'step of the ladder'),
-    v.pipe(
-      v.array(v.tuple([id, whole(...range.drops)])),
-      v.minLength(1, 'is empty'),
-      atMost(mostOf.parts, 'parts'),
-    ),
-  ]),
+  /** What is laid. */
+  of: ingredient,
   thinner: v.optional(within(range.thinner)),
   passes: v.optional(whole(...range.passes)),
   place: v.optional(
@@ -40,11 +34,11 @@ export const stackSchema = v.object({
   /** The method it was started from. */
   method: v.optional(text(longest.id)),
   under: v.variant('kind', [
-    v.object({ kind: v.literal('flat'), paint: id }),
+    v.object({ kind: v.literal('flat'), of: ingredient }),
     v.object({
       kind: v.literal('sketch'),
-      dark: id,
-      light: id,
+      dark: ingredient,
+      light: ingredient,
       strength: within([0, 1]),
       elevation: within([0, 90]),
     }),

@@ -5,11 +5,10 @@ import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import type { Limits } from '../../recipe/recipe'
 import { boughtProgression } from './bought'
-import { familyRecipe } from './family'
+import { familyRecipe, MOST_OF_A_MIX } from './family'
 import { jointPaints, MOST_JOINT } from './jointPaints'
 import { runToward } from './run'
-import type { Ratio, Run } from './run'
-import { wholeDrops } from './wholeDrops'
+import type { Run } from './run'
 
 /** How a ladder is mixed; paints by id. */
 export type Mixing =
@@ -22,9 +21,9 @@ export type Mixing =
 
 export interface MixedStep {
   parts: Part<Paint>[]
+  /** Drops of the base's own puddle beside those of paints. */
+  ofBase?: number
   deltaE00: number
-  /** Drops of the base mix to drops of the other paint, in a run. */
-  ratio?: Ratio
 }
 
 /** What the painter has to know of a ladder that is mixed in one way; paints by id. */
@@ -125,7 +124,12 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
       throw new RangeError(`the run goes toward "${wanted}", which is not in the plan`)
     let best: { paint: Paint; run: Run; worth: number } | undefined
     for (const paint of tries) {
-      const found = runToward(mixture, paint, { steps: aims.length, maxDrops, gap })
+      const found = runToward(mixture, paint, {
+        steps: aims.length,
+        maxDrops,
+        gap,
+        most: MOST_OF_A_MIX,
+      })
       const value = worth(found, aims)
       if (!best || value < best.worth) best = { paint, run: found, worth: value }
     }
@@ -135,8 +139,8 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
   const down = toward([...targets.slice(0, base)].reverse(), shade)
   const stepsOf = (side: typeof up, aims: readonly Lab[]): MixedStep[] =>
     (side?.run.steps ?? []).map(({ ratio, lab }, i) => ({
-      ratio,
-      parts: wholeDrops(baseMix.parts, ratio[0], [{ paint: side!.paint, drops: ratio[1] }]),
+      ofBase: ratio[0],
+      parts: [{ paint: side!.paint, drops: ratio[1] }],
       deltaE00: deltaE00(lab, aims[i]!),
     }))
   const uneven = Math.max(up?.run.uneven ?? 0, down?.run.uneven ?? 0)

@@ -23,11 +23,11 @@ export interface Run {
   gap: number
 }
 
-/** Every ratio of whole drops up to a sum, least of the other paint first. */
-export function ratiosUpTo(maxDrops: number): Ratio[] {
+/** Every ratio of whole drops up to a sum and so many of each, least of the other paint first. */
+export function ratiosUpTo(maxDrops: number, most = maxDrops): Ratio[] {
   const all: Ratio[] = []
-  for (let base = 1; base < maxDrops; base++)
-    for (let other = 1; base + other <= maxDrops; other++)
+  for (let base = 1; base < maxDrops && base <= most; base++)
+    for (let other = 1; base + other <= maxDrops && other <= most; other++)
       if (gcd(base, other) === 1) all.push([base, other])
   return all.sort((one, next) => one[1] * next[0] - next[1] * one[0])
 }
@@ -48,15 +48,26 @@ const mixOf = (base: Mixture, other: Mixture, [b, o]: Ratio): Lab =>
  * rising runs of so many ratios (a minimax chain, found by dynamic programming over every ratio; ties to
  * fewer drops).
  * @param gap ΔE00 wanted between neighbours; less where the other paint is not far enough away.
+ * @param most drops of each at most.
  * @throws RangeError when the limits leave fewer ratios than steps.
  * @example runToward(ochre, white, { steps: 2, maxDrops: 8, gap: 5 }).steps.length // 2
  */
 export function runToward(
   base: Mixture,
   other: Mixture,
-  { steps, maxDrops, gap }: { steps: number; maxDrops: number; gap: number },
+  {
+    steps,
+    maxDrops,
+    gap,
+    most,
+  }: {
+    steps: number
+    maxDrops: number
+    gap: number
+    most?: number
+  },
 ): Run {
-  const ratios = ratiosUpTo(maxDrops)
+  const ratios = ratiosUpTo(maxDrops, most)
   if (ratios.length < steps)
     throw new RangeError(
       `${maxDrops} drops give ${ratios.length} ratios; ${steps} steps need more drops`,

@@ -1,4 +1,4 @@
-import { dropsIn } from '../recipe'
+import { dropsIn } from '../../puddle/drops'
 import { contrastRatio } from '../../paint/hiding'
 import { mixPaints } from '../../paint/mix'
 import type { Recipe } from '../recipe'

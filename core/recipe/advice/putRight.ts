@@ -1,4 +1,4 @@
-import { dropsIn } from '../recipe'
+import { dropsIn } from '../../puddle/drops'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { writeLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'

@@ -9,13 +9,13 @@ import {
   usualAmounts,
 } from '../../../../core'
 import type { LadderCard } from '../../../../core'
-import { mixWords, placeWords } from '../../../words/coats'
+import { countWords, madeInWords } from '../../../words/amounts'
+import { placeWords } from '../../../words/coats'
 import { saveFile } from '../../../parts/files/saveFile'
-import { useAccents } from '../../../stores/accents'
-import { useCoats } from '../../../stores/coats'
+import { useAccents } from '../../../stores/accents/accents'
+import { useCoats } from '../../../stores/coats/coats'
 import { sizeWords } from '../../../words/sizes'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { nameOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 import { usePath } from '../path/usePath'
 import { cardPdf, cardPng } from './drawCard'
@@ -25,7 +25,8 @@ const store = useProject()
 const ladder = useLadder()
 const coats = useCoats()
 const accents = useAccents()
-const { answer, inWords } = usePath()
+const { inWords, nameOf } = usePath()
+const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0))
 const grey = ref(false)
 const notes = ref('')
 const trouble = ref('')
@@ -40,26 +41,34 @@ const coatLines = computed(() => {
   const { under, coats: rows } = coats.plan
   const first =
     under.kind === 'flat'
-      ? `undercoat ${nameOf(under.paint)}`
+      ? `undercoat ${nameOf(under.of)}`
       : `undercoat ${nameOf(under.dark)}, then ${nameOf(under.light)} from above`
   return [
     first,
-    ...rows.map(({ kind, mix, thinner, thinnedWith, passes, place, finish }) => {
+    ...rows.map(({ kind, of, thinner, thinnedWith, passes, place, finish }) => {
       const { name, thinner: usual } = coatKinds[kind]
       if (!coatKinds[kind].pigmented) return `${coatKinds[kind].name} ${finish ?? USUAL_FINISH}`
       const times = (passes ?? 1) > 1 ? ` × ${passes}` : ''
       const thin = `${thinner ?? usual} : 1 ${thinnedWith ?? 'water'}`
-      return `${name} ${mixWords(mix, nameOf)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
+      return `${name} ${nameOf(of)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
     }),
   ]
 })
-const accentLines = computed(() =>
-  [...accents.found].map(([key, { parts, ratio, passes }]) => {
+/** Glazes and small parts, with what they are painted with; how much of it stands with the puddles. */
+const accentLines = computed(() => [
+  ...[...accents.found].map(([key, { made, ratio, passes }]) => {
     const name = accents.zones.find((zone) => zone.key === key)?.name ?? key
-    const mix = parts.map(({ paint, drops }) => `${drops} ${nameOf(paint)}`).join(' + ')
-    return passes === 0 ? `${name}: leave it` : `${name}: ${mix}, ${ratio} : 1 × ${passes}`
+    return passes === 0
+      ? `${name}: leave it`
+      : `${name}: ${madeInWords(made, nameOf)}, ${ratio} : 1 × ${passes}`
   }),
-)
+  ...accents.details
+    .filter(({ on }) => on)
+    .map(
+      ({ name, tones }) =>
+        `${name}: ${tones.map(({ tone, made }) => `${tone} ${madeInWords(made, nameOf)}`).join(', ')}`,
+    ),
+])
 
 const card = computed<LadderCard>(() => {
   const { plan, figure } = store
@@ -70,12 +79,12 @@ const card = computed<LadderCard>(() => {
       `${sizeWords(figure.size)}${figure.many > 1 ? `, ${figure.many} of it` : ''}, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
       `${ladder.steps.length} steps`,
     ],
-    steps: ladder.steps.map(({ name, share, target, painted, parts, off }) => ({
+    steps: ladder.steps.map(({ name, share, target, painted, made, off }) => ({
       name,
       share,
       lab: painted ?? target,
       off: off ?? 0,
-      mix: parts.map(({ paint, drops }) => `${drops} ${nameOf(paint)}`),
+      mix: made.map(({ of, drops }) => `${countWords(drops)} ${nameOf(of)}`),
     })),
     thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
     path: inWords.value,
@@ -107,7 +116,7 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
 <template>
   <section aria-label="Card" class="panel">
     <div class="tools">
-      <button type="button" class="primary" :disabled="!answer" @click="save('pdf')">
+      <button type="button" class="primary" :disabled="!ready" @click="save('pdf')">
         Save as PDF
       </button>
       <button type="button" class="plain" @click="save('png')">Save as picture (PNG)</button>

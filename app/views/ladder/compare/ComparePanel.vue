@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { deltaE00, stepNames, plainParts } from '../../../../core'
+import { deltaE00, stepNames } from '../../../../core'
 import type { Lab, LadderVersion } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
@@ -72,12 +72,12 @@ function keep(): void {
     name,
     at: new Date().toISOString(),
     plan: store.plan,
-    steps: ladder.steps.map(({ key, share, target, painted, parts }) => ({
+    steps: ladder.steps.map(({ key, share, target, painted, made }) => ({
       key,
       share,
       target: bare(target),
       painted: bare(painted!),
-      parts: plainParts(parts),
+      parts: made.map(({ of, drops }) => ({ of: { ...of }, drops })),
     })),
   })
   named.value = ''

@@ -1,29 +1,32 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { held, mostOf, range, skinAreaCm2, usualAmounts } from '../../../../core'
-import type { FigurePlan, KeptPart, Lab } from '../../../../core'
+import { dropsIn, held, mostOf, range, skinAreaCm2, usualAmounts } from '../../../../core'
+import type { FigurePlan, Lab } from '../../../../core'
+import { colourOf } from '../../../parts/palette/colourOf'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { paintOf } from '../../../stores/paints'
+import { usePalette } from '../../../stores/palette/palette'
 import { useProject } from '../../../stores/project/project'
-import type { PathMove } from '../../../workers/recipeJobs'
+import { aboutWords, countWords, timesWords } from '../../../words/amounts'
 import { usePath } from './usePath'
-import { amountWords, shareWords } from './words'
+import type { PathMove } from './usePath'
 
-/** The order of mixing: from one puddle to the next, nothing wasted and nothing to be undone. */
+/** The order of mixing: every puddle in amounts that can be counted, sources first, and what is left over. */
 const store = useProject()
 const ladder = useLadder()
-const { answer, trouble, amounts, nameOf } = usePath()
+const palette = usePalette()
+const { moves, nameOf, pouredWords } = usePath()
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const numberOf = (event: Event): number => Number((event.target as HTMLInputElement).value)
-const area = computed(() => skinAreaCm2(amounts.value.sizeMm, amounts.value.bare))
-const bottleMl = (part: KeptPart): string => {
-  const perMl = store.project.bottles?.[part.paint]?.dropsPerMl ?? usualAmounts.dropsPerMl
-  return (part.drops / perMl).toFixed(part.drops / perMl < 1 ? 2 : 1)
+const amounts = computed(() => ({ ...usualAmounts, ...store.plan }))
+const area = computed(() => skinAreaCm2(store.figure.size.heightMm, amounts.value.bare))
+const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0))
+const bottleMl = (paint: string, drops: number): string => {
+  const ml = drops / (store.project.bottles?.[paint]?.dropsPerMl ?? usualAmounts.dropsPerMl)
+  return ml.toFixed(ml < 1 ? 2 : 1)
 }
-const labOf = (move: PathMove): Lab =>
-  move.lab ?? ladder.steps.find(({ key }) => key === move.step)!.target
+const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palette)
 </script>
 
 <template>
@@ -36,7 +39,7 @@ const labOf = (move: PathMove): Lab =>
           type="number"
           :min="1"
           :max="mostOf.copies"
-          :value="amounts.figures"
+          :value="store.figure.many"
           @change="
             store.setFigure(store.figure.id, {
               many: held(Math.round(numberOf($event)), [1, mostOf.copies]),
@@ -80,47 +83,41 @@ const labOf = (move: PathMove): Lab =>
       </label>
       <p class="soft">about {{ area.toFixed(area < 10 ? 1 : 0) }} cm² of skin a figure</p>
     </div>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <p v-else-if="!answer" class="soft">Working out the path…</p>
+    <p v-if="!ready" class="soft">Working out the path…</p>
     <template v-else>
       <ol class="moves">
-        <li v-for="(move, i) in answer.moves" :key="i" :class="move.kind">
-          <ColourPatch :lab="labOf(move)" class="well" />
-          <div v-if="move.kind === 'mix'">
-            <b>Mix {{ amountWords(move.drops) }} for {{ nameOf(move.step) }}</b>
+        <li v-for="move in moves" :key="move.key">
+          <ColourPatch v-if="lookOf(move)" :lab="lookOf(move)!" class="well" />
+          <div>
+            <b>{{ 'bottle' in move.of ? `Pour out ${move.name}` : `Mix ${move.name}` }}</b>
+            <span v-if="move.given.times > 1"> {{ timesWords(move.given.times) }}</span>
             <span class="parts">
-              <span v-for="{ paint, drops } in move.add" :key="paint">
-                {{ amountWords(drops, false) }} {{ paintOf(paint).name }}
-                <DropBeads :paint="paintOf(paint)" :drops="Math.ceil(drops)" />
+              <span v-for="(part, i) in move.parts" :key="i">
+                {{ countWords(move.given.drops[i]!)
+                }}{{ 'bottle' in move.of ? ' drops' : ` ${nameOf(part.of)}` }}
+                <DropBeads
+                  :lab="colourOf(part.of, palette.palette)"
+                  :drops="move.given.drops[i]!"
+                />
               </span>
             </span>
-          </div>
-          <div v-else-if="move.kind === 'lift'">
-            <b>Lift {{ shareWords(move.share) }}</b> of {{ nameOf(move.step) }} ({{
-              amountWords(move.drops)
-            }}) into a well of its own, for {{ nameOf(move.to) }}
-          </div>
-          <div v-else-if="move.kind === 'add'">
-            <b>
-              <template v-for="({ paint, drops }, k) in move.add" :key="paint">
-                {{ k ? ' ' : '' }}+{{ amountWords(drops, false) }} {{ paintOf(paint).name }}
+            <span class="soft what">
+              <template v-if="move.painted > 0">
+                paint with {{ aboutWords(move.painted) }}
               </template>
-            </b>
-            to what was lifted: now it is {{ nameOf(move.step) }}
-            <span v-if="move.add.length === 0">as it is</span>
-          </div>
-          <div v-else-if="move.kind === 'paint'" class="soft">
-            Paint {{ nameOf(move.step) }}; keep {{ amountWords(move.keep) }} for glazes at the joins
+              <template v-if="move.poured.length"> · {{ pouredWords(move) }}</template>
+              <template v-if="move.left > 0.24"> · {{ aboutWords(move.left) }} left over</template>
+              <template v-if="!move.given.exact"> · as near as drops allow</template>
+            </span>
           </div>
         </li>
       </ol>
       <p>
-        {{ amountWords(answer.total) }} of paint in all;
-        {{ (100 * (answer.total / answer.least - 1)).toFixed(0) }}% over the least that would do.
-        Bottles lose
-        <template v-for="(part, i) in answer.bottles" :key="part.paint">
-          {{ i ? ', ' : '' }}{{ bottleMl(part) }} ml {{ paintOf(part.paint).name }} </template
-        >. Thinner comes on top: {{ amounts.thinner }} to 1.
+        {{ Math.ceil(dropsIn(palette.palette.plan.bottles)) }} drops out of bottles in all:
+        <template v-for="(one, i) in palette.palette.plan.bottles" :key="one.paint">
+          {{ i ? ', ' : '' }}{{ bottleMl(one.paint, one.drops) }} ml
+          {{ nameOf({ bottle: one.paint }) }} </template
+        >. Thinner comes on top.
       </p>
     </template>
   </section>
@@ -164,6 +161,10 @@ p {
 .well {
   height: 100%;
   min-height: 34px;
+}
+.what {
+  display: block;
+  font-size: 14px;
 }
 .parts {
   display: flex;

@@ -12,7 +12,7 @@ const step = ref<StepKey>('base')
 const others = computed(() => store.paintsIn.filter((one) => !ladder.paintsUsed.includes(one)))
 
 function bringIn(): void {
-  ladder.addDrops(step.value, paint.value, 1)
+  ladder.addDrops(step.value, { bottle: paint.value }, 1)
   paint.value = ''
 }
 </script>

@@ -1,12 +1,18 @@
 <script setup lang="ts">
-import type { Paint } from '../../../../core'
+import { MOST_OF_ONE } from '../../../../core'
+import type { Lab } from '../../../../core'
+import { amountWords, countWords } from '../../../words/amounts'
 import DropBeads from '../../../parts/DropBeads.vue'
 
-/** Drops of one paint in one step; arrow keys or the buttons add and take a drop. */
-const props = defineProps<{ paint: Paint; stepName: string; drops: number }>()
+/** Drops of one bottle or puddle in one step; arrow keys or the buttons add and take a drop. */
+const props = defineProps<{
+  name: string
+  lab: Lab | undefined
+  stepName: string
+  drops: number
+}>()
 const emit = defineEmits<{ change: [by: number]; move: [columns: number, rows: number] }>()
 
-const MOST_DROPS = 99
 const moves: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -16,7 +22,7 @@ const moves: Record<string, [number, number]> = {
 const changes: Record<string, number> = { ArrowUp: 1, '+': 1, ArrowDown: -1, '-': -1 }
 
 function alter(by: number): void {
-  if (props.drops + by >= 0 && props.drops + by <= MOST_DROPS) emit('change', by)
+  if (props.drops + by >= 0 && props.drops + by <= MOST_OF_ONE) emit('change', by)
 }
 function key(event: KeyboardEvent): void {
   const by = changes[event.key]
@@ -33,15 +39,15 @@ function key(event: KeyboardEvent): void {
     class="cell"
     role="spinbutton"
     tabindex="0"
-    :aria-label="`${paint.name} in ${stepName}, drops`"
+    :aria-label="`${name} in ${stepName}, drops`"
     :aria-valuenow="drops"
     aria-valuemin="0"
-    :aria-valuemax="MOST_DROPS"
-    :aria-valuetext="drops === 1 ? '1 drop' : `${drops} drops`"
+    :aria-valuemax="MOST_OF_ONE"
+    :aria-valuetext="drops === 0 ? 'no drop' : amountWords(drops)"
     @keydown="key"
   >
-    <b :class="{ none: drops === 0 }">{{ drops || '·' }}</b>
-    <DropBeads :paint="paint" :drops="drops" />
+    <b :class="{ none: drops === 0 }">{{ drops ? countWords(drops) : '·' }}</b>
+    <DropBeads :lab="lab" :drops="drops" />
     <span class="hands">
       <button type="button" tabindex="-1" aria-hidden="true" title="Take a drop" @click="alter(-1)">
         −

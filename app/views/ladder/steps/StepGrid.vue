@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { Lock, Unlock } from '@element-plus/icons-vue'
-import { ref } from 'vue'
-import type { Paint } from '../../../../core'
+import { computed, ref } from 'vue'
+import { ingredientKey, sameIngredient } from '../../../../core'
+import type { Ingredient } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
-import { paintColours } from '../../../parts/paintColours'
+import { colourOf } from '../../../parts/palette/colourOf'
 import { useLadder } from '../../../stores/ladder/ladder'
 import type { ShownStep } from '../../../stores/ladder/ladder'
+import { usePalette } from '../../../stores/palette/palette'
 import { useProject } from '../../../stores/project/project'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
@@ -14,10 +16,18 @@ import { offWords } from '../settings/words'
 /** A row a paint, a column a step: how the ratio travels from dark to light. */
 const ladder = useLadder()
 const store = useProject()
+const palette = usePalette()
 const grid = ref<HTMLElement>()
 
-const dropsOf = (step: ShownStep, paint: Paint): number =>
-  step.parts.find((part) => part.paint === paint.id)?.drops ?? 0
+const dropsOf = (step: ShownStep, of: Ingredient): number =>
+  step.made.find((part) => sameIngredient(part.of, of))?.drops ?? 0
+const rows = computed(() =>
+  ladder.ingredientsUsed.map((of) => ({
+    of,
+    name: palette.palette.nameOf(of),
+    lab: colourOf(of, palette.palette),
+  })),
+)
 
 function move(row: number, column: number, [columns, rows]: [number, number]): void {
   const cells = [...grid.value!.querySelectorAll<HTMLElement>('[role=spinbutton]')]
@@ -48,18 +58,24 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
         <span class="soft">{{ Math.round(step.share * 100) }}%</span>
       </div>
 
-      <template v-for="(paint, row) in ladder.paintsUsed" :key="paint.id">
+      <template v-for="(one, row) in rows" :key="ingredientKey(one.of)">
         <div class="paint">
-          <ColourPatch :lab="paintColours(paint).masstone" class="well" />
-          <span>{{ paint.name }}</span>
+          <ColourPatch
+            v-if="one.lab"
+            :lab="one.lab"
+            class="well"
+            :class="{ mix: 'puddle' in one.of }"
+          />
+          <span>{{ one.name }}</span>
         </div>
         <DropCell
           v-for="(step, column) in ladder.steps"
           :key="step.key"
-          :paint="paint"
+          :name="one.name"
+          :lab="one.lab"
           :step-name="step.name"
-          :drops="dropsOf(step, paint)"
-          @change="ladder.addDrops(step.key, paint.id, $event)"
+          :drops="dropsOf(step, one.of)"
+          @change="ladder.addDrops(step.key, one.of, $event)"
           @move="(columns, rows) => move(row, column, [columns, rows])"
         />
       </template>
@@ -80,7 +96,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
           :aria-label="`Keep ${step.name} as it is`"
           :title="step.kept ? 'Kept; click to have it found again' : 'Keep this mix'"
           :disabled="step.parts.length === 0"
-          @click="store.keep(step.key, step.kept ? undefined : step.parts)"
+          @click="store.keep(step.key, step.kept ? undefined : step.made)"
         >
           <component :is="step.kept ? Lock : Unlock" />
           <span class="word">{{ step.kept ? 'kept' : 'keep' }}</span>
@@ -150,6 +166,9 @@ h2 a {
 .well {
   flex: 0 0 20px;
   height: 20px;
+}
+.mix {
+  border-radius: 50%;
 }
 .foot {
   border-top: 1px solid var(--line);

@@ -1,11 +1,15 @@
 import { VERSION } from '../schema'
 import { fromVersion1 } from './version1'
+import { fromVersion2 } from './version2'
 
 /** Plain data as it comes out of a file: anything may be in it. */
 export type Loose = Record<string, unknown>
 
 /** The step from each version to the next. */
-const steps: Readonly<Record<number, (old: Loose) => Loose>> = { 1: fromVersion1 }
+const steps: Readonly<Record<number, (old: Loose) => Loose>> = {
+  1: fromVersion1,
+  2: fromVersion2,
+}
 
 /**
  * Data of an older project file as the newest version has it; nothing when the version is not known.

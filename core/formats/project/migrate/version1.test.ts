@@ -16,16 +16,32 @@ const reading = parseProject(text, ids)
 if (!reading.ok) throw new Error(JSON.stringify(reading.issues))
 const project = reading.value
 const [isaura, bram, tunde, mei] = project.figures
+interface Drops {
+  paint: string
+  drops: number
+}
+/** What is in a puddle, as the first version wrote it. */
+const inPuddle = (id: string): Drops[] | undefined =>
+  project.puddles
+    ?.find((one) => one.id === id)
+    ?.parts.map(({ of, drops }) => ({ paint: (of as { bottle: string }).bottle, drops }))
 
 it('a project of version 1 is taken over with nothing lost', () => {
-  expect(project).toMatchObject({ version: 2, id: 'harbour-first-version', name: old.name })
+  expect(project).toMatchObject({ version: 3, id: 'harbour-first-version', name: old.name })
   expect(project.out).toEqual(old.out)
   expect(project.box).toEqual(old.box)
   expect(project.bottles).toEqual(old.bottles)
   expect(project.tones).toEqual(old.tones)
   project.figures.forEach((figure, i) => {
-    const { sizeMm: _mm, figures: _n, ...plan } = old.figures[i]!.plan as Record<string, unknown>
+    const {
+      sizeMm: _mm,
+      figures: _n,
+      kept,
+      ...plan
+    } = old.figures[i]!.plan as Record<string, unknown>
     expect(figure.plan).toEqual(plan)
+    for (const [step, parts] of Object.entries(kept as Record<string, Drops[]>))
+      expect(inPuddle(`${figure.id}.${step}`)).toEqual(parts)
     expect(figure.tone).toEqual(old.figures[i]!.tone)
     expect(figure.note).toBe(old.figures[i]!.note)
     // Where a sculpt of the painter's own lies beside the project.
@@ -53,9 +69,17 @@ it('size and number have one meaning each', () => {
 it('coats, accents and versions get ids, and what was done says what it was of', () => {
   const coats = isaura!.stack!.coats
   expect(coats.map(({ id }) => id)).toEqual(coats.map((_, i) => firstCoatId(i)))
-  expect(coats.map(({ id: _id, ...coat }) => coat)).toEqual(
-    (old.figures[0]!.stack as { coats: object[] }).coats,
+  const before = (old.figures[0]!.stack as { coats: { mix: unknown }[] }).coats
+  expect(coats.map(({ id: _id, of: _of, ...coat }) => coat)).toEqual(
+    before.map(({ mix: _mix, ...coat }) => coat),
   )
+  coats.forEach(({ of }, i) => {
+    const { mix } = before[i]!
+    if (!Array.isArray(mix)) return expect((of as { puddle: string }).puddle).toMatch(/^isaura\./)
+    const drops = (mix as [string, number][]).map(([paint, n]) => ({ paint, drops: n }))
+    if ('bottle' in of) expect(drops).toEqual([{ ...drops[0]!, paint: of.bottle }])
+    else expect(inPuddle(of.puddle)).toEqual(drops)
+  })
   expect(isaura!.accents!.map(({ place }) => place)).toEqual(['cheek', 'lower-lip'])
   expect(isaura!.versions![0]).toMatchObject({ id: 'version-1', name: 'first' })
   expect(isaura!.bench).toMatchObject({ along: ['mei'], slower: 1.6, tolerance: 1.5 })

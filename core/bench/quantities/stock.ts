@@ -1,4 +1,4 @@
-import { usualAmounts } from '../../ladder/puddle/amounts'
+import { usualAmounts } from './needed'
 import { dropSizeFrom } from '../learning/habits'
 
 /** Drops of paints, as a mix is written. */

@@ -13,15 +13,15 @@ import {
   recordOf,
   reliefs,
   starterPaints,
-} from '../../core'
-import { useAccents } from './accents'
-import { useBench } from './bench/bench'
+} from '../../../core'
+import { useAccents } from '../accents/accents'
+import { useBench } from '../bench/bench'
 import { useCoats } from './coats'
-import { useLadder } from './ladder/ladder'
-import { withPaints } from './paints'
-import { useProject } from './project/project'
+import { useLadder } from '../ladder/ladder'
+import { withPaints } from '../paints'
+import { useProject } from '../project/project'
 
-vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
 
 async function begin() {
   setActivePinia(createPinia())
@@ -31,7 +31,7 @@ async function begin() {
   return { store, ladder, coats: useCoats() }
 }
 
-import { threads } from '../workers/threads'
+import { threads } from '../../workers/threads'
 
 describe('the stack of the chosen figure', () => {
   beforeEach(() => setActivePinia(createPinia()))
@@ -43,8 +43,8 @@ describe('the stack of the chosen figure', () => {
     for (const light of lightPlaces)
       for (const relief of reliefs) expect(coats.layers![light][relief]).toHaveLength(many)
     coats.set({
-      under: { kind: 'flat', paint: 'carbon-black' },
-      coats: [{ id: 'c', kind: 'base', mix: 'base', passes: 8 }],
+      under: { kind: 'flat', of: { bottle: 'carbon-black' } },
+      coats: [{ id: 'c', kind: 'base', of: { puddle: 'isaura.base' }, passes: 8 }],
     })
     await nextTick()
     const end = coats.layers!.middle.flat.at(-1)!
@@ -57,26 +57,23 @@ describe('the stack of the chosen figure', () => {
     const { store, coats, ladder } = await begin()
     const before = coats.layers!.lights.ridge.at(-1)!
     const plan = JSON.stringify(coats.plan)
+    const mine = (id: string) => plan.replaceAll('isaura', id)
     store.chooseFigure(store.project.figures[2]!.id)
     await nextTick()
     await until(() => ladder.searching).toBe(false)
-    expect(JSON.stringify(coats.plan)).toBe(plan)
+    expect(JSON.stringify(coats.plan)).toBe(mine(store.figure.id))
     expect(coats.layers!.lights.ridge.at(-1)!.L).toBeLessThan(before.L - 5)
   })
 
   it('every method gives a whole stack; a bottle that has gone is said, not thrown', async () => {
     const { coats } = await begin()
-    for (const { key, under, coats: planned } of methods) {
-      coats.set({
-        method: key,
-        under,
-        coats: planned.map((coat, i) => ({ id: `c${i}`, ...coat })) as never,
-      })
+    for (const method of methods) {
+      expect(coats.start(method, new Map()), method.key).toBe(true)
       await nextTick()
-      expect(coats.trouble, key).toBe('')
-      expect(coats.layers!.lights.flat.length, key).toBe(planned.length + 1)
+      expect(coats.trouble, method.key).toBe('')
+      expect(coats.layers!.lights.flat.length, method.key).toBe(method.coats.length + 1)
     }
-    coats.set({ under: { kind: 'flat', paint: 'no-such-paint' } })
+    coats.set({ under: { kind: 'flat', of: { bottle: 'no-such-paint' } } })
     await nextTick()
     expect(coats.trouble).toContain('no-such-paint')
     expect(coats.layers).toBeUndefined()
@@ -86,11 +83,11 @@ describe('the stack of the chosen figure', () => {
     const { store, coats } = await begin()
     const white = starterPaints.find(({ id }) => id === 'titanium-white')!
     store.addPaints([{ ...recordOf(white), id: 'my-white', name: 'My white', origin: 'estimated' }])
-    coats.set({ coats: [{ id: 'c', kind: 'layer', mix: [['my-white', 3]] }] })
+    coats.set({ coats: [{ id: 'c', kind: 'layer', of: { bottle: 'my-white' } }] })
     const bench = useBench()
     await until(() => bench.ready).toBe(true)
     const words = () => bench.plan.moves.map(({ move }) => move.words).join()
-    expect(words()).toContain('3 My white')
+    expect(words()).toContain('of My white')
     store.removePaint('my-white')
     await nextTick()
     expect(coats.trouble).toContain('my-white')

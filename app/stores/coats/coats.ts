@@ -1,0 +1,142 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import {
+  asSeen,
+  finishOf,
+  flatSpectrum,
+  ingredientsOf,
+  isBottle,
+  labOf,
+  lightPlaces,
+  methodBottles,
+  missingBottles,
+  partsWithStandIns,
+  reliefs,
+  resolveStack,
+  stackLayers,
+  startFrom,
+  stepOf,
+  stepPuddle,
+  withStandIns,
+  zonesOf,
+} from '../../../core'
+import type {
+  FigureStack,
+  Ingredient,
+  Lab,
+  LightPlace,
+  Look,
+  Method,
+  MissingBottle,
+  Paint,
+  Part,
+  Relief,
+  Spot,
+  Stack,
+  StandIns,
+} from '../../../core'
+import { newId } from '../../vault/newId'
+import { usePalette } from '../palette/palette'
+import { isKnown, paintOf } from '../paints'
+import { useProject } from '../project/project'
+import { stackPlanOf } from './stackPlanOf'
+
+/** What stands in for a stack that cannot be worked out. */
+const BARE: Stack = { under: { kind: 'flat', reflectance: flatSpectrum(0.9) }, coats: [] }
+
+/** Colour after every coat, the undercoat first. */
+export type LayerLabs = Record<LightPlace, Record<Relief, Lab[]>>
+
+/** The stack of coats of the chosen figure, computed film by film. */
+export const useCoats = defineStore('coats', () => {
+  const store = useProject()
+  const palette = usePalette()
+  const plan = computed<FigureStack>(() => stackPlanOf(store.figure))
+  /** Until the first search has answered, a step is taken for white. */
+  function mixOf(of: Ingredient): Part<Paint>[] {
+    const waits =
+      !isBottle(of) && stepOf(store.figure.id, of.puddle) && !palette.palette.partsOf(of.puddle)
+    return waits ? [{ paint: paintOf('titanium-white'), drops: 1 }] : palette.palette.mixOf(of)
+  }
+  /** A bottle of the plan may have gone; a computed value that throws would take the view with it. */
+  const resolved = computed<{ stack: Stack; trouble: string }>(() => {
+    try {
+      return { stack: resolveStack(plan.value, mixOf), trouble: '' }
+    } catch (error) {
+      return { stack: BARE, trouble: (error as Error).message }
+    }
+  })
+  const stack = computed(() => resolved.value.stack)
+  const trouble = computed(() => resolved.value.trouble)
+  /** Places of life that a coat may be kept to. */
+  const tone = computed(() => store.figure.tone)
+  const zones = computed(() => zonesOf(tone.value).filter(({ key }) => key !== 'base'))
+  /** Where on the figure one looks, and with what eye. */
+  const spot = ref<Omit<Spot, 'light'>>({})
+  const look = ref<Look>('measured')
+  const finish = computed(() => finishOf(stack.value.coats))
+  const layers = computed<LayerLabs | undefined>(() => {
+    if (trouble.value) return undefined
+    const placed = lightPlaces.map((where) => {
+      const found = stackLayers(stack.value, { light: where, ...spot.value })
+      const { coats } = stack.value
+      const labs = reliefs.map((relief) => {
+        const seen = found[relief].map((r, i) =>
+          labOf(asSeen(r, finishOf(coats.slice(0, i)), look.value)),
+        )
+        return [relief, seen] as const
+      })
+      return [where, Object.fromEntries(labs)] as const
+    })
+    return Object.fromEntries(placed) as unknown as LayerLabs
+  })
+  const known = (id: string): Paint | undefined => (isKnown(id) ? paintOf(id) : undefined)
+  const absent = (bottles: readonly string[]): MissingBottle[] =>
+    missingBottles(bottles, store.paintsIn, known)
+  /** Bottles of a method that are not in for this figure, with their nearest stand-ins. */
+  const missingIn = (method: Method): MissingBottle[] => absent(methodBottles(method))
+  /** Bottles and puddles of the stack that were not found for it: what the painter chose. */
+  const chosenBottles = computed<string[]>(() => {
+    const seen = new Set<string>()
+    const bottles = new Set<string>()
+    const look = (of: Ingredient): void => {
+      if (isBottle(of)) return void bottles.add(of.bottle)
+      if (seen.has(of.puddle)) return
+      seen.add(of.puddle)
+      for (const part of store.puddleOf(of.puddle)?.parts ?? []) look(part.of)
+    }
+    for (const of of ingredientsOf(plan.value)) look(of)
+    return [...bottles]
+  })
+  const missing = computed(() => absent(chosenBottles.value))
+  const set = (made: Partial<FigureStack>, tag = ''): boolean =>
+    store.setStack({ ...plan.value, ...made }, tag)
+  /** A method's stack takes the place of this one, with other bottles in the place of some; its mixes come along. */
+  function start(method: Method, standIns: StandIns): boolean {
+    const { id } = store.figure
+    const own = (store.project.puddles ?? []).filter(({ figure }) => figure === id)
+    const made = startFrom(withStandIns(method, standIns), own, (key) => stepPuddle(id, key), newId)
+    const coats = made.plan.coats.map((coat) => ({ id: newId(), ...coat }))
+    const stack = { method: method.key, under: made.plan.under, coats } as FigureStack
+    return store.beginStack(stack, made.puddles)
+  }
+  /** The stack as it is, and the puddles it is laid of, with their missing bottles' stand-ins. */
+  function standIn(standIns: StandIns): boolean {
+    const swapped = (of: Ingredient): Ingredient =>
+      isBottle(of) ? { bottle: standIns.get(of.bottle) ?? of.bottle } : of
+    const { under, coats } = plan.value
+    const stack: FigureStack = {
+      ...plan.value,
+      under:
+        under.kind === 'flat'
+          ? { ...under, of: swapped(under.of) }
+          : { ...under, dark: swapped(under.dark), light: swapped(under.light) },
+      coats: coats.map((coat) => ({ ...coat, of: swapped(coat.of) })),
+    }
+    return store.standIn(stack, (parts) => partsWithStandIns(parts, standIns))
+  }
+  return {
+    ...{ plan, stack, layers, zones, spot, look, finish, trouble, set },
+    ...{ missing, missingIn, start, standIn },
+  }
+})

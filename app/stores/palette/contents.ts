@@ -1,0 +1,86 @@
+import {
+  bottleParts,
+  bottlesIn,
+  isBottle,
+  stepFor,
+  stepNames,
+  stepOf,
+  stepPuddle,
+} from '../../../core'
+import type {
+  BottleDrops,
+  Ingredient,
+  Paint,
+  Part,
+  PartsOf,
+  PuddlePart,
+  StepKey,
+  StoredPuddle,
+} from '../../../core'
+import type { FoundMix } from '../../workers/recipeJobs'
+import { nameOf, withPaints } from '../paints'
+
+/** What is in the puddles of one figure: as the painter settled it, or as its ladder's steps are found. */
+export interface Contents {
+  partsOf: PartsOf
+  /** Drops of bottles in a mix; throws PuddleError for what is not there. */
+  bottlesOf: (parts: readonly PuddlePart[]) => BottleDrops[]
+  /** Paints of what is laid; throws for what is not there. */
+  mixOf: (of: Ingredient) => Part<Paint>[]
+  /** What a bottle or a puddle is called. */
+  nameOf: (of: Ingredient) => string
+}
+
+/** A found mix as parts of a puddle: drops of the base's own, then of bottles. */
+const partsOfFound = (figure: string, { parts, ofBase }: FoundMix): PuddlePart[] => [
+  ...(ofBase ? [{ of: { puddle: stepPuddle(figure, 'base') }, drops: ofBase }] : []),
+  ...bottleParts(parts),
+]
+
+/** “2 red-brown + 1 white”: what a mix without a name is called by, as far as it can be said shortly. */
+function shortName(parts: readonly PuddlePart[], called: (of: Ingredient) => string): string {
+  const [first, second, ...more] = parts.map(({ of }) => called(of))
+  if (!first) return 'a mix'
+  if (!second) return first
+  return more.length > 0 ? `${first}, ${second} and more` : `${first} and ${second}`
+}
+
+/**
+ * @param figure its id.
+ * @param stored puddles of the figure and of the commission.
+ * @param keys steps of its ladder, dark to light.
+ * @param found what the search has for a step.
+ */
+export function contentsOf(
+  figure: string,
+  stored: readonly StoredPuddle[],
+  keys: readonly StepKey[],
+  found: (key: StepKey) => FoundMix | undefined,
+): Contents {
+  const settled = new Map(stored.map((one) => [one.id, one]))
+  const partsOf: PartsOf = (id) => {
+    const step = stepOf(figure, id)
+    if (step === undefined) return settled.get(id)?.parts
+    const key = stepFor(step, keys)
+    const own = settled.get(stepPuddle(figure, key))
+    if (own) return own.parts
+    const mix = found(key)
+    return mix && partsOfFound(figure, mix)
+  }
+  const called = (of: Ingredient, deep = 0): string => {
+    if (isBottle(of)) return nameOf(of.bottle)
+    const step = stepOf(figure, of.puddle)
+    if (step) return stepNames[stepFor(step, keys)]
+    const own = settled.get(of.puddle)
+    if (!own) return 'a mix that has gone'
+    return own.name ?? (deep > 3 ? 'a mix' : shortName(own.parts, (one) => called(one, deep + 1)))
+  }
+  const bottlesOf = (parts: readonly PuddlePart[]): BottleDrops[] =>
+    bottlesIn(parts, partsOf, (puddle) => called({ puddle }))
+  return {
+    partsOf,
+    bottlesOf,
+    mixOf: (of) => withPaints(bottlesOf([{ of, drops: 1 }])),
+    nameOf: called,
+  }
+}

@@ -1,0 +1,88 @@
+import { coatKinds, stepPuddle, usualAmounts } from '../../../core'
+import type { Figure, Ingredient, Painted, PuddlePart, StepKey } from '../../../core'
+import type { ShownDetail } from '../accents/details'
+import type { Glazes } from '../accents/glazes'
+import { stackPlanOf } from '../coats/stackPlanOf'
+import type { Contents } from './contents'
+
+/** Everything that one figure is painted with. */
+export interface FigurePaint {
+  figure: Figure
+  steps: readonly { key: StepKey; share: number }[]
+  contents: Contents
+  glazes: Glazes
+  details: readonly ShownDetail[]
+}
+
+/** A mix that was found for a place or an eye: it stands on the palette until the painter makes it their own. */
+export interface FoundPuddle {
+  id: string
+  name: string
+  made: readonly PuddlePart[]
+}
+
+/** An id that no stored puddle has. */
+const foundId = (figure: string, what: string): string => `${figure}:${what}`
+
+/** What a place of life is glazed with. */
+export const glazedWith = (
+  figure: string,
+  place: string,
+  glazes: Glazes,
+): Ingredient | undefined => {
+  const glaze = glazes.get(place)
+  if (!glaze || glaze.passes === 0) return undefined
+  return glaze.of ?? { puddle: foundId(figure, place) }
+}
+/** What the tones of an eye, of teeth, of claws are painted with. */
+export const detailedWith = (figure: string, { key, tones }: ShownDetail): Ingredient[] =>
+  tones.map(({ tone, of }) => of ?? { puddle: foundId(figure, `${key} ${tone}`) })
+
+/** Mixes that were found and are painted with. */
+export const foundPuddles = (
+  { figure: { id }, glazes, details }: FigurePaint,
+  zoneName: (place: string) => string,
+): FoundPuddle[] => [
+  ...[...glazes].flatMap(([place, { of, made, passes }]) =>
+    of || passes === 0 ? [] : [{ id: foundId(id, place), name: zoneName(place), made }],
+  ),
+  ...details
+    .filter(({ on }) => on)
+    .flatMap(({ key, name, tones }) =>
+      tones.flatMap(({ tone, of, made }) =>
+        of ? [] : [{ id: foundId(id, `${key} ${tone}`), name: `${name}, ${tone}`, made }],
+      ),
+    ),
+]
+
+/** What a figure's paint goes on, as far as its amounts go. */
+export function paintedOf({ figure, steps, glazes, details }: FigurePaint): Painted {
+  const { coats, thinner, bare } = figure.plan
+  const { id } = figure
+  const { under, coats: laid } = stackPlanOf(figure)
+  return {
+    amounts: {
+      sizeMm: figure.size.heightMm,
+      figures: figure.many,
+      coats: coats ?? usualAmounts.coats,
+      thinner: thinner ?? usualAmounts.thinner,
+      bare: bare ?? usualAmounts.bare,
+      dropsPerMl: usualAmounts.dropsPerMl,
+    },
+    steps: steps.map(({ key, share }) => ({ puddle: stepPuddle(id, key), share })),
+    base: steps.findIndex(({ key }) => key === 'base'),
+    under: under.kind === 'flat' ? [under.of] : [under.dark, under.light],
+    coats: laid.map(({ of, kind, thinner: thin, passes, place }) => ({
+      of,
+      kind,
+      thinner: thin ?? coatKinds[kind].thinner,
+      passes: passes ?? 1,
+      place: place ?? 'all',
+    })),
+    accents: [...glazes].flatMap(([place, { ratio, passes }]) => {
+      const of = glazedWith(id, place, glazes)
+      return of ? [{ of, thinner: ratio, passes }] : []
+    }),
+    details: details.filter(({ on }) => on).flatMap((detail) => detailedWith(id, detail)),
+  }
+}

@@ -1,0 +1,93 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import { isBottle, stepOf, stepPuddle, usesOf } from '../../../core'
+import type { Ingredient, PuddlePart } from '../../../core'
+import { useAccents } from '../accents/accents'
+import { useLadder } from '../ladder/ladder'
+import { useProject } from '../project/project'
+import { steady } from '../steady'
+import { FigurePalette } from './figurePalette'
+import type { MixLook } from './figurePalette'
+
+/** A well of the palette. */
+export interface Well extends MixLook {
+  of: Ingredient
+  name: string
+  /** A step of the ladder, the painter's own, one of the commission, or found for a place. */
+  kind: 'step' | 'own' | 'shared' | 'found'
+  made: readonly PuddlePart[]
+}
+
+/** Everything that the open figure is painted with, as wells: what is in them, what they look like, how much of each. */
+export const usePalette = defineStore('palette', () => {
+  const store = useProject()
+  const ladder = useLadder()
+  const accents = useAccents()
+
+  const zoneName = (place: string): string =>
+    accents.zones.find(({ key }) => key === place)?.name ?? place
+  const palette = computed(
+    () =>
+      new FigurePalette(
+        {
+          figure: store.figure,
+          steps: ladder.steps,
+          contents: ladder.contents,
+          glazes: accents.found,
+          details: accents.details,
+        },
+        zoneName,
+      ),
+  )
+  /** Puddles of the painter's own that this figure may use. */
+  const stored = steady(() => {
+    const { id } = store.figure
+    return (store.project.puddles ?? []).filter(
+      (one) => one.figure === undefined || (one.figure === id && stepOf(id, one.id) === undefined),
+    )
+  })
+  const wells = computed<Well[]>(() => [
+    ...ladder.steps.map(({ key, name, made, painted, target }): Well => ({
+      of: { puddle: stepPuddle(store.figure.id, key) },
+      name,
+      kind: 'step',
+      made,
+      lab: painted ?? target,
+      trouble: '',
+    })),
+    ...stored.value.map(({ id, figure, parts }): Well => ({
+      of: { puddle: id },
+      name: palette.value.nameOf({ puddle: id }),
+      kind: figure === undefined ? 'shared' : 'own',
+      made: parts,
+      ...palette.value.look(parts),
+    })),
+    ...palette.value.found.map(({ id, name, made }): Well => ({
+      of: { puddle: id },
+      name,
+      kind: 'found',
+      made,
+      ...palette.value.look(made),
+    })),
+  ])
+  /** What the painter has taken up, to put it somewhere. */
+  const inHand = shallowRef<Ingredient>()
+
+  /**
+   * A mix as one that may be named elsewhere: what was only found for a place becomes the painter's own.
+   * @returns nothing where that was refused.
+   */
+  function settled(of: Ingredient): Ingredient | undefined {
+    const one = isBottle(of) ? undefined : palette.value.found.find(({ id }) => id === of.puddle)
+    if (!one) return of
+    const id = store.makePuddle({ name: one.name, parts: one.made })
+    return id ? { puddle: id } : undefined
+  }
+  return {
+    palette,
+    wells,
+    usesOf: (puddle: string) => usesOf(store.project, puddle),
+    inHand,
+    settled,
+  }
+})

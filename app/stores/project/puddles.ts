@@ -1,0 +1,57 @@
+import type { PuddlePart, StoredPuddle } from '../../../core'
+import { newId } from '../../vault/newId'
+import { plain } from './work'
+import type { Work } from './work'
+
+/** Mixes on the palettes of the commission. */
+export const puddleActions = ({ change, figure, project }: Work) => ({
+  /**
+   * A new puddle on the palette of the figure that is open, or on that of the commission.
+   * @returns its id; nothing where it was refused.
+   */
+  makePuddle(
+    { name, parts }: { name?: string; parts: readonly PuddlePart[] },
+    forAll = false,
+  ): string | undefined {
+    const id = newId()
+    const made = change('', (draft) => {
+      draft.puddles ??= []
+      draft.puddles.push(
+        plain({
+          id,
+          ...(name ? { name } : {}),
+          ...(forAll ? {} : { figure: figure.value.id }),
+          parts: [...parts],
+        }),
+      )
+    })
+    return made ? id : undefined
+  },
+  /** What a puddle holds and is called, wherever it is used. */
+  changePuddle(
+    id: string,
+    made: { name?: string; parts?: readonly PuddlePart[]; forAll?: boolean },
+    tag = '',
+  ) {
+    return change(tag && `puddle ${id} ${tag}`, (draft) => {
+      const one = draft.puddles?.find((puddle) => puddle.id === id)
+      if (!one) return
+      if (made.parts) one.parts = plain([...made.parts])
+      if (made.name !== undefined) {
+        if (made.name === '') delete one.name
+        else one.name = made.name
+      }
+      if (made.forAll === true) delete one.figure
+      if (made.forAll === false) one.figure = figure.value.id
+    })
+  },
+  /** Takes a puddle off the palette; one that is used is refused. */
+  dropPuddle(id: string) {
+    return change('', (draft) => {
+      const at = draft.puddles?.findIndex((puddle) => puddle.id === id) ?? -1
+      if (at >= 0) draft.puddles!.splice(at, 1)
+    })
+  },
+  puddleOf: (id: string): StoredPuddle | undefined =>
+    project.value.puddles?.find((puddle) => puddle.id === id),
+})

@@ -1,0 +1,67 @@
+import { coatThicknessUm } from '../../paint/coat'
+
+/** Skin of a grown person, m², and height, m: the usual round figures. */
+const BODY = { area: 1.8, height: 1.75 }
+/** Part of wet paint that stays (from memory). */
+const STAYS = 0.45
+/** Brush and palette keep as much again as reaches the figure, and some more (from memory). */
+const LOSS = 2.5
+
+export interface AmountsRequest {
+  /** Height of a figure, mm. */
+  sizeMm: number
+  figures: number
+  /** Coats of every step. */
+  coats: number
+  /** Parts of thinner to one of paint. */
+  thinner: number
+  /** Share of the figure that is bare skin, 0–1. */
+  bare: number
+  dropsPerMl: number
+  /** Share of the skin of every step. */
+  shares: readonly number[]
+}
+
+export const usualAmounts = { figures: 1, coats: 2, thinner: 1, bare: 0.3, dropsPerMl: 20 } as const
+
+/**
+ * Bare skin of one figure, cm²: a body scaled down, by the square of its height.
+ * @example skinAreaCm2(75, 0.3)
+ */
+export const skinAreaCm2 = (sizeMm: number, bare: number): number =>
+  BODY.area * 1e4 * (sizeMm / 1000 / BODY.height) ** 2 * bare
+
+/** A coat as far as its paint goes. */
+export interface CoatAmount {
+  /** Share of the skin it covers, 0–1. */
+  share: number
+  coats: number
+  /** Parts of thinner to one of paint. */
+  thinner: number
+  /** The brush is touched to a cloth first: a quarter of a layer's film. */
+  wicked: boolean
+}
+
+/**
+ * Drops of paint, thinner not counted, that so many coats on a share of the skin take.
+ * @example coatDrops({ ...usualAmounts, sizeMm: 75 }, { share: 1, coats: 2, thinner: 1, wicked: false }) > 0 // true
+ */
+export function coatDrops(
+  figure: Pick<AmountsRequest, 'sizeMm' | 'figures' | 'bare' | 'dropsPerMl'>,
+  { share, coats, thinner, wicked }: CoatAmount,
+): number {
+  const area = skinAreaCm2(figure.sizeMm, figure.bare) * figure.figures
+  const coatCm = coatThicknessUm(thinner, wicked) / 1e4
+  return area * share * coats * (coatCm / STAYS) * LOSS * figure.dropsPerMl
+}
+
+/**
+ * Drops of paint (thinner not counted) that every step takes. Every step's coats lie on its own share of the skin and a
+ * third of what lies above it, since lights are laid over the step below.
+ * @example dropsNeeded({ ...usualAmounts, sizeMm: 75, figures: 1, shares: [0.5, 0.5] })
+ */
+export const dropsNeeded = (request: AmountsRequest): number[] =>
+  request.shares.map((own, i) => {
+    const above = request.shares.slice(i + 1).reduce((sum, share) => sum + share, 0)
+    return coatDrops(request, { ...request, share: own + above / 3, wicked: false })
+  })

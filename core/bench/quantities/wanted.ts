@@ -1,0 +1,77 @@
+import { coatKinds } from '../../coats/coatKinds'
+import type { CoatKind } from '../../coats/coatKinds'
+import type { Place } from '../../coats/stack'
+import type { Wanted } from '../../puddle/palettePlan'
+import type { Ingredient } from '../../puddle/puddle'
+import { coatDrops, dropsNeeded } from './needed'
+import type { AmountsRequest } from './needed'
+
+/** Share of the skin that a place of life takes; from memory, common practice, no source. */
+const PLACE_OF_LIFE = 0.03
+
+/** What is painted on a figure, as far as its amounts go. */
+export interface Painted {
+  amounts: Omit<AmountsRequest, 'shares'>
+  /** Steps of the ladder, dark to light, by the puddles they are. */
+  steps: readonly { puddle: string; share: number }[]
+  /** Which of them is the base. */
+  base: number
+  /** The undercoat: one colour, or a dark and what is sprayed over it from above. */
+  under: readonly Ingredient[]
+  coats: readonly {
+    of: Ingredient
+    kind: CoatKind
+    thinner: number
+    passes: number
+    place: Place
+  }[]
+  /** Glazes of places of life, and what eyes, teeth and claws are painted with. */
+  accents: readonly { of: Ingredient; thinner: number; passes: number }[]
+  details: readonly Ingredient[]
+}
+
+/** Share of the skin that a coat covers: as the ladder's steps share it, half on a side. */
+function shareOf(place: Place, { steps, base }: Pick<Painted, 'steps' | 'base'>): number {
+  const sum = (from: number, to: number): number =>
+    steps.slice(from, to).reduce((all, { share }) => all + share, 0)
+  if (place === 'all') return 1
+  if (place === 'shadow') return sum(0, base)
+  if (place === 'middle') return sum(base, base + 1)
+  if (place === 'lights') return sum(base + 1, steps.length)
+  return place === 'left' || place === 'right' ? 0.5 : PLACE_OF_LIFE
+}
+
+/**
+ * Drops of every puddle that a figure, and all that are painted like it, take: each step what the ladder asks, or what
+ * coats of it take where that is more; a puddle of the painter's own what its coats take. The one amount that ladder,
+ * card, bench and stock go by.
+ * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, steps: [{ puddle: 'base', share: 1 }], base: 0, under: [], coats: [], accents: [], details: [] }).length // 1
+ */
+export function wantedDrops(painted: Painted): Wanted[] {
+  const { amounts, steps, under, coats, accents, details } = painted
+  const asked = dropsNeeded({ ...amounts, shares: steps.map(({ share }) => share) })
+  const wanted = new Map<string, Wanted>()
+  const add = (of: Ingredient, drops: number): void => {
+    const key = JSON.stringify(of)
+    wanted.set(key, { of, drops: (wanted.get(key)?.drops ?? 0) + drops })
+  }
+  under.forEach((of, i) =>
+    add(of, coatDrops(amounts, { share: 1 / (1 + i), coats: 1, thinner: 1, wicked: false })),
+  )
+  for (const { of, kind, thinner, passes, place } of coats) {
+    const { pigmented, wicked } = coatKinds[kind]
+    const coat = { share: shareOf(place, painted), coats: passes, thinner, wicked }
+    if (pigmented) add(of, coatDrops(amounts, coat))
+  }
+  for (const { of, thinner, passes } of accents)
+    add(of, coatDrops(amounts, { share: PLACE_OF_LIFE, coats: passes, thinner, wicked: true }))
+  for (const of of details)
+    add(of, coatDrops(amounts, { share: PLACE_OF_LIFE, coats: 1, thinner: 1, wicked: false }))
+  const ladder = steps.map(({ puddle }, i): Wanted => {
+    const key = JSON.stringify({ puddle })
+    const drops = Math.max(asked[i]!, wanted.get(key)?.drops ?? 0)
+    wanted.delete(key)
+    return { of: { puddle }, drops }
+  })
+  return [...ladder, ...wanted.values()]
+}

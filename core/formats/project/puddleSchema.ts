@@ -1,0 +1,64 @@
+import * as v from 'valibot'
+import { canBeGiven, lessThanADrop, MOST_OF_ONE } from '../../puddle/dispense'
+import { stepKeys } from '../../ladder/steps'
+import type { StepKey } from '../../ladder/steps'
+import { id, text } from '../fields'
+import { atMost, named } from './common'
+import { longest, mostOf, range } from './limits'
+
+/** A puddle's id: made once, or that of a step of a figure's ladder. */
+export const puddleId = v.pipe(
+  text(longest.puddleId),
+  v.regex(/^[\w-]+(\.[\w-]+)?$/, 'may hold letters, digits, - and _ only'),
+)
+
+const allowed = `allowed is a whole number from ${range.drops.join(' to ')}, with a half or a quarter up to ${MOST_OF_ONE}, or ${lessThanADrop.join(', ')}`
+const drops = v.pipe(
+  v.number(`is not a number; ${allowed}`),
+  v.check(
+    (n) => canBeGiven(n) || (Number.isInteger(n) && n >= range.drops[0] && n <= range.drops[1]),
+    ({ input }) => `is ${String(input)}; ${allowed}`,
+  ),
+)
+
+/** What is laid or mixed: a bottle as it is, or a puddle. */
+export const ingredient = v.union(
+  [v.strictObject({ bottle: id }), v.strictObject({ puddle: puddleId })],
+  'is neither { "bottle": id } nor { "puddle": id }',
+)
+
+export const puddleParts = v.pipe(
+  v.array(v.object({ of: ingredient, drops })),
+  v.minLength(1, 'is empty'),
+  atMost(mostOf.parts, 'parts'),
+)
+
+/** A mix on the palette of one figure, or of all where none is named. */
+export const puddleSchema = v.object({
+  id: puddleId,
+  name: v.optional(named(longest.shortName)),
+  figure: v.optional(id),
+  parts: puddleParts,
+})
+export type StoredPuddle = v.InferOutput<typeof puddleSchema>
+
+/**
+ * The puddle that a step of a figure's ladder is; stored once the painter has settled what is in it.
+ * @example stepPuddle('mei', 'base') // "mei.base"
+ */
+export const stepPuddle = (figure: string, step: StepKey): string => `${figure}.${step}`
+
+const known = new Map<string, ReadonlyMap<string, StepKey>>()
+/**
+ * Which step of a figure's ladder a puddle is; nothing where it is none.
+ * @example stepOf('mei', 'mei.base') // "base"
+ */
+export function stepOf(figure: string, puddle: string): StepKey | undefined {
+  let steps = known.get(figure)
+  if (!steps) {
+    if (known.size > mostOf.figures) known.clear()
+    steps = new Map(stepKeys.map((key) => [stepPuddle(figure, key), key]))
+    known.set(figure, steps)
+  }
+  return steps.get(puddle)
+}

@@ -1,0 +1,64 @@
+import { dropsIn } from './drops'
+
+/** What a toothpick takes up, as a share of a drop; from memory, common practice, no source. */
+export const TOUCH = 0.1
+/** Amounts of less than a drop that can be given: a touch, a quarter, half a drop. */
+export const lessThanADrop = [TOUCH, 0.25, 0.5] as const
+/** More drops of one bottle in one go are miscounted; common practice, no source. */
+export const MOST_OF_ONE = 24
+
+const whole = Array.from({ length: MOST_OF_ONE }, (_, n) => n + 1)
+/** Every amount that can be given in one go: drops with halves and quarters, up to 24. */
+const amounts: readonly number[] = [
+  ...lessThanADrop,
+  ...whole.flatMap((n) => (n === MOST_OF_ONE ? [n] : [n, n + 0.25, n + 0.5])),
+]
+const near = (one: number, other: number): boolean => Math.abs(one - other) < 1e-6
+const nearestAmount = (drops: number): number =>
+  amounts.reduce((best, one) => (Math.abs(one - drops) < Math.abs(best - drops) ? one : best))
+
+/**
+ * Whether so many drops can be given in one go: whole drops up to 24, with half a drop or a quarter, or a touch.
+ * @example canBeGiven(2.75) // false
+ */
+export const canBeGiven = (drops: number): boolean => near(nearestAmount(drops), drops)
+
+/** A mix in amounts that can be given. */
+export interface Dispensed {
+  /** Drops of each part, in one go. */
+  drops: number[]
+  /** Times that is mixed, where one go would be too much to count. */
+  times: number
+  /** Drops in all of them. */
+  total: number
+  /** False where no amounts have the ratio: a part is then so many times another that it is given as nearly as can be. */
+  exact: boolean
+}
+
+/** Sizes in which every part can be given, the smallest first. */
+function sizesOf(ratio: readonly number[]): number[] {
+  const least = Math.min(...ratio)
+  return amounts
+    .map((amount) => amount / least)
+    .filter((size) => ratio.every((part) => canBeGiven(part * size)))
+}
+
+/**
+ * The smallest puddle of a mix that holds what is wanted and can be dispensed part by part; a large one is mixed in
+ * several goes.
+ * @param ratio drops of each part, each more than 0.
+ * @throws RangeError when there is no part or one is not more than 0.
+ * @example dispensed([9, 2], 3).drops // [4.5,1]
+ */
+export function dispensed(ratio: readonly number[], wanted: number): Dispensed {
+  if (ratio.length === 0 || !ratio.every((part) => part > 0 && Number.isFinite(part)))
+    throw new RangeError(`parts ${ratio.join(' : ')}; each has to be more than 0`)
+  const sizes = sizesOf(ratio)
+  const sum = ratio.reduce((all, part) => all + part, 0)
+  const exact = sizes.length > 0
+  const most = sizes.at(-1) ?? MOST_OF_ONE / Math.max(...ratio)
+  const times = Math.max(1, Math.ceil(wanted / (most * sum) - 1e-9))
+  const size = sizes.find((one) => one * sum * times >= wanted - 1e-9) ?? most
+  const drops = ratio.map((part) => nearestAmount(part * size))
+  return { drops, times, exact, total: times * dropsIn(drops.map((n) => ({ drops: n }))) }
+}

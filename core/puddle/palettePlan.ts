@@ -1,0 +1,100 @@
+import { bottlesIn } from './content'
+import type { BottleDrops } from './content'
+import { dispensed } from './dispense'
+import type { Dispensed } from './dispense'
+import { dropsIn } from './drops'
+import { ingredientKey, isBottle } from './puddle'
+import type { Ingredient, PartsOf, PuddlePart } from './puddle'
+
+/** Under so many drops a puddle dries before it can be used; common practice, no source. */
+export const LEAST_PUDDLE = 3
+
+/** A puddle, or a bottle as it is, that is painted with, and how much of it. */
+export interface Wanted {
+  of: Ingredient
+  /** Drops of paint, thinner not counted. */
+  drops: number
+}
+
+/** One puddle as it is mixed, or a bottle as it is poured out: how much, what for, and what is left. */
+export interface PlannedPuddle {
+  of: Ingredient
+  parts: readonly PuddlePart[]
+  /** What is given of each part. */
+  given: Dispensed
+  /** Drops that are painted with. */
+  painted: number
+  /** Drops that go into other puddles. */
+  poured: { into: Ingredient; drops: number }[]
+  /** Drops over: what could not be dispensed any smaller. */
+  left: number
+}
+
+export interface PalettePlan {
+  /** In the order of mixing: what is poured from stands before what it is poured into. */
+  puddles: PlannedPuddle[]
+  /** Drops out of every bottle. */
+  bottles: BottleDrops[]
+}
+
+/**
+ * How much of every puddle is mixed, so that each holds what is painted with it and what goes into others, in amounts
+ * that can be dispensed. A puddle that is only poured from is mixed for that alone.
+ * @throws PuddleError for a mix that is not there or holds itself.
+ * @example palettePlan([{ of: { puddle: 'flesh' }, drops: 5 }], () => [{ of: { bottle: 'yellow-ochre' }, drops: 1 }]).puddles[0].given.drops // [5]
+ */
+export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): PalettePlan {
+  const inside = (of: Ingredient): readonly PuddlePart[] =>
+    isBottle(of) ? [{ of, drops: 1 }] : partsOf(of.puddle)!
+  // Sources first; every puddle has to be there, and none may hold itself.
+  const order = new Map<string, Ingredient>()
+  const visit = (of: Ingredient): void => {
+    const key = ingredientKey(of)
+    if (order.has(key)) return
+    if (!isBottle(of)) for (const part of inside(of)) if (!isBottle(part.of)) visit(part.of)
+    order.set(key, of)
+  }
+  const painted = new Map<string, number>()
+  for (const { of, drops } of wanted) {
+    bottlesIn([{ of, drops: 1 }], partsOf)
+    visit(of)
+    painted.set(ingredientKey(of), (painted.get(ingredientKey(of)) ?? 0) + drops)
+  }
+  const poured = new Map<string, { into: Ingredient; drops: number }[]>()
+  const puddles = [...order]
+    .toReversed()
+    .map(([key, of]): PlannedPuddle => {
+      const parts = inside(of)
+      const out = poured.get(key) ?? []
+      const own = painted.get(key) ?? 0
+      const need = Math.max(LEAST_PUDDLE, own + dropsIn(out))
+      const ratio = parts.map(({ drops }) => drops)
+      const given = dispensed(ratio, need)
+      if (!isBottle(of))
+        parts.forEach((part, i) => {
+          if (isBottle(part.of)) return
+          const from = ingredientKey(part.of)
+          const drops = given.drops[i]! * given.times
+          poured.set(from, [...(poured.get(from) ?? []), { into: of, drops }])
+        })
+      return { of, parts, given, painted: own, poured: out, left: given.total - own - dropsIn(out) }
+    })
+    .reverse()
+  return { puddles, bottles: takenFromBottles(puddles) }
+}
+
+/**
+ * Drops that puddles take from bottles as they are mixed.
+ * @example takenFromBottles([]) // []
+ */
+export function takenFromBottles(
+  puddles: readonly Pick<PlannedPuddle, 'parts' | 'given'>[],
+): BottleDrops[] {
+  const taken = new Map<string, number>()
+  for (const { parts, given } of puddles)
+    parts.forEach(({ of }, i) => {
+      if (isBottle(of))
+        taken.set(of.bottle, (taken.get(of.bottle) ?? 0) + given.drops[i]! * given.times)
+    })
+  return [...taken].map(([paint, drops]) => ({ paint, drops }))
+}

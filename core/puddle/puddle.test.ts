@@ -1,0 +1,183 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { mixPaints } from '../paint/mix'
+import { starterPaints } from '../paint/starter'
+import { seeded } from '../numbers/seeded'
+import { bottlesIn, holds, PuddleError } from './content'
+import { canBeGiven, dispensed, MOST_OF_ONE } from './dispense'
+import { dropsIn } from './drops'
+import { LEAST_PUDDLE, palettePlan } from './palettePlan'
+import type { Puddle, PuddlePart } from './puddle'
+import { spoken } from './spoken'
+
+const of = (id: string) => starterPaints.find((paint) => paint.id === id)!
+const bottle = (id: string, drops: number): PuddlePart => ({ of: { bottle: id }, drops })
+const pour = (id: string, drops: number): PuddlePart => ({ of: { puddle: id }, drops })
+
+describe('a mix of mixes', () => {
+  it('is what pouring by hand gives, K and S to 1e-12, over 1,000 random trees', () => {
+    const random = seeded(18)
+    const upTo = (most: number): number => Math.floor(random() * most)
+    for (let n = 0; n < 1000; n++) {
+      const puddles: Puddle[] = []
+      for (let i = 0; i <= 1 + upTo(6); i++)
+        puddles.push({
+          id: `p${i}`,
+          parts: Array.from({ length: 1 + upTo(4) }, () =>
+            i > 0 && random() < 0.5
+              ? pour(`p${upTo(i)}`, [0.1, 0.25, 0.5][upTo(3)]! + upTo(3))
+              : bottle(starterPaints[upTo(39)]!.id, 1 + upTo(9)),
+          ),
+        })
+      // By hand each well is a real mix before it is poured on.
+      const wells = new Map<string, ReturnType<typeof mixPaints>>()
+      for (const { id, parts } of puddles)
+        wells.set(
+          id,
+          mixPaints(
+            parts.map(({ of: what, drops }) => ({
+              drops,
+              paint: 'bottle' in what ? of(what.bottle) : wells.get(what.puddle)!,
+            })),
+          ),
+        )
+      const last = puddles.at(-1)!
+      const bottles = bottlesIn(last.parts, (id) => puddles.find((one) => one.id === id)?.parts)
+      expect(dropsIn(bottles)).toBeCloseTo(dropsIn(last.parts), 9)
+      const mixed = mixPaints(bottles.map(({ paint, drops }) => ({ paint: of(paint), drops })))
+      const byHand = wells.get(last.id)!
+      for (const curve of ['K', 'S'] as const)
+        mixed[curve].forEach((value, band) =>
+          expect(Math.abs(value - byHand[curve][band]!)).toBeLessThanOrEqual(
+            1e-12 * Math.max(1, byHand[curve][band]!),
+          ),
+        )
+    }
+  })
+
+  it('that would hold itself is refused with its names; so is one that is not there, or too deep', () => {
+    const parts: Record<string, PuddlePart[]> = {
+      flesh: [bottle('yellow-ochre', 1), pour('light', 1)],
+      light: [pour('glint', 2)],
+      glint: [pour('flesh', 1)],
+      lone: [bottle('titanium-white', 1)],
+    }
+    const named = (id: string): string => `the ${id}`
+    const partsOf = (id: string) => parts[id]
+    expect(() => bottlesIn([pour('flesh', 1)], partsOf, named)).toThrow(
+      'a mix cannot hold itself: the flesh holds the light holds the glint holds the flesh',
+    )
+    expect(() => bottlesIn([pour('gone', 1)], partsOf, named)).toThrow(PuddleError)
+    expect(holds(parts.flesh!, 'glint', partsOf)).toBe(true)
+    expect(holds(parts.flesh!, 'lone', partsOf)).toBe(false)
+    const chain = (id: string) =>
+      id === 'p0' ? parts.lone! : [pour(`p${Number(id.slice(1)) - 1}`, 1)]
+    expect(bottlesIn([pour('p30', 2)], chain)).toEqual([{ paint: 'titanium-white', drops: 2 }])
+    expect(() => bottlesIn([pour('p9000', 1)], chain)).toThrow('more than 40 one within another')
+  })
+
+  it('that shares a well many times over is worked out once a well', () => {
+    const twice = (id: string) => {
+      const n = Number(id.slice(1))
+      return n === 0 ? [bottle('yellow-ochre', 1)] : [pour(`p${n - 1}`, 1), pour(`p${n - 1}`, 2)]
+    }
+    expect(bottlesIn([pour('p38', 1)], twice)).toEqual([{ paint: 'yellow-ochre', drops: 1 }])
+  })
+})
+
+describe('amounts', () => {
+  const ratio = fc.array(
+    fc.oneof(fc.integer({ min: 1, max: 24 }), fc.constantFrom(0.1, 0.25, 0.5)),
+    {
+      minLength: 1,
+      maxLength: 5,
+    },
+  )
+  it('can be given part by part, hold what is wanted, and keep the ratio', () => {
+    fc.assert(
+      fc.property(ratio, fc.double({ min: 0, max: 900, noNaN: true }), (parts, wanted) => {
+        const { drops, times, total, exact } = dispensed(parts, wanted)
+        for (const given of drops) {
+          expect(given).toBeLessThanOrEqual(MOST_OF_ONE)
+          const rest = given - Math.floor(given)
+          expect(given === 0.1 || [0, 0.25, 0.5].some((one) => Math.abs(one - rest) < 1e-6)).toBe(
+            true,
+          )
+        }
+        expect(total).toBeCloseTo(times * drops.reduce((sum, one) => sum + one, 0), 9)
+        if (!exact) return
+        expect(total).toBeGreaterThanOrEqual(wanted - 1e-6)
+        drops.forEach((one, i) => expect(one / drops[0]!).toBeCloseTo(parts[i]! / parts[0]!, 6))
+      }),
+      { numRuns: 400 },
+    )
+    expect(canBeGiven(2.75)).toBe(false)
+    expect(dispensed([99, 1], 5)).toMatchObject({ exact: false, drops: [24, 0.25] })
+    expect(() => dispensed([3, 0], 5)).toThrow('3 : 0')
+  })
+
+  it('of a palette: each puddle holds what is painted and poured, sources first, bottles as they are given', () => {
+    const parts: Record<string, PuddlePart[]> = {
+      base: [bottle('titanium-white', 5), bottle('red-iron-oxide', 2)],
+      light: [pour('base', 3), bottle('titanium-white', 1)],
+      glint: [pour('light', 1), bottle('titanium-white', 2)],
+    }
+    const plan = palettePlan(
+      [
+        { of: { puddle: 'glint' }, drops: 4 },
+        { of: { puddle: 'base' }, drops: 10 },
+        { of: { bottle: 'ultramarine' }, drops: 1 },
+      ],
+      (id) => parts[id],
+    )
+    const byId = new Map(
+      plan.puddles.map((one) => ['puddle' in one.of ? one.of.puddle : one.of.bottle, one]),
+    )
+    const order = [...byId.keys()]
+    expect(order.indexOf('base')).toBeLessThan(order.indexOf('light'))
+    expect(order.indexOf('light')).toBeLessThan(order.indexOf('glint'))
+    for (const { given, painted, poured, left } of plan.puddles) {
+      expect(given.drops.every(canBeGiven)).toBe(true)
+      expect(given.total).toBeCloseTo(painted + dropsIn(poured) + left, 9)
+      expect(given.total).toBeGreaterThanOrEqual(LEAST_PUDDLE)
+    }
+    expect(byId.get('light')!.poured).toEqual([
+      { into: { puddle: 'glint' }, drops: byId.get('glint')!.given.drops[0]! },
+    ])
+    expect(byId.get('light')!.painted).toBe(0)
+    // What comes out of bottles is what ends in wells that are painted with, and what is over.
+    const out = dropsIn(plan.bottles)
+    const ends = plan.puddles.reduce((sum, { painted, left }) => sum + painted + left, 0)
+    expect(out).toBeCloseTo(ends, 9)
+  })
+})
+
+describe('a mix said in words', () => {
+  const among = [
+    { name: 'flesh', of: { puddle: 'flesh' } },
+    { name: 'Base', of: { puddle: 'base' } },
+    { name: 'Light', of: { puddle: 'light' } },
+    ...starterPaints.map(({ id, name, pigments }) => ({ name, of: { bottle: id }, pigments })),
+  ]
+  const cases: [string, PuddlePart[]][] = [
+    ['the flesh with a spot of ultramarine', [pour('flesh', 4), bottle('ultramarine', 0.25)]],
+    ['3 base : 1 light', [pour('base', 3), pour('light', 1)]],
+    ['three parts of base to one of light', [pour('base', 3), pour('light', 1)]],
+    ['ultramarine and flesh half and half', [bottle('ultramarine', 1), pour('flesh', 1)]],
+    [
+      '2 drops of yellow ochre + 1 titanium white',
+      [bottle('yellow-ochre', 2), bottle('titanium-white', 1)],
+    ],
+    ['base, a touch of carbon black', [pour('base', 4), bottle('carbon-black', 0.1)]],
+    ['two flesh and half a drop of burnt umber', [pour('flesh', 2), bottle('burnt-umber', 0.5)]],
+  ]
+  it.each(cases)('%s', (text, parts) => expect(spoken(text, among)).toEqual({ parts }))
+
+  it('a word of hue is the first such pigment of the box; what nobody knows is named', () => {
+    const heard = spoken('the flesh with a spot of blue', among)
+    const [, blue] = 'parts' in heard ? heard.parts : []
+    expect(of((blue!.of as { bottle: string }).bottle).pigments[0]).toMatch(/^PB\d/)
+    expect(spoken('flesh with a spot of mithril', among)).toEqual({ unknown: 'mithril' })
+    expect(spoken('  ', among)).toEqual({ unknown: '' })
+  })
+})
