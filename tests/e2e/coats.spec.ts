@@ -89,7 +89,8 @@ test('three accents by keyboard: recipes, before and after, and they stay', asyn
   const colourOf = (name: string) =>
     page.getByRole('img', { name }).evaluate((one) => getComputedStyle(one).backgroundColor)
   expect(await colourOf('Upper lip, after')).not.toBe(await colourOf('Upper lip, before'))
-  await expect(page.getByText(/thinned \d+ : 1, \d pass/)).toHaveCount(3)
+  await expect(page.getByLabel(/parts of thinner to one of paint$/)).toHaveCount(3)
+  await expect(page.getByRole('button', { name: /^Mix of Upper lip: \d/ })).toBeVisible()
   await expect(page.getByText('pure white stares', { exact: false })).toBeVisible()
   await accessible(page)
   await saved(page)

@@ -62,9 +62,10 @@ test('the puddle path, charts that move a step, versions side by side and the ca
   await page.getByRole('spinbutton', { name: 'Figures' }).fill('20')
   await page.keyboard.press('Tab')
   const path = page.getByRole('region', { name: 'Puddle path' })
-  await expect(path.getByText(/^Mix \d+.* for Base$/)).toBeVisible()
-  await expect(path.getByText(/^Lift /).first()).toBeVisible()
-  await expect(path.getByText(/% over the least that would do/)).toBeVisible()
+  await expect(path.getByText(/^Mix Base$/)).toBeVisible()
+  // The base is mixed first and poured on; nothing else of a run is mixed anew.
+  await expect(path.getByText(/\d½? drops? into Light/)).toBeVisible()
+  await expect(path.getByText(/drops out of bottles in all/)).toBeVisible()
   await accessible(page)
 
   await page.getByLabel('Way of mixing').selectOption('matched')

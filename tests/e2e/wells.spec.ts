@@ -14,12 +14,13 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await expect(now.getByText('20 moves left')).toBeVisible()
   await page.getByRole('heading', { level: 1 }).click()
   let gone = 0
-  while (gone < 19 && !/Mei, apprentice.*Mix it now/s.test(await now.innerText())) {
+  while (gone < 19 && !/Mei, apprentice.*Mix Base/s.test(await now.innerText())) {
     await page.keyboard.press('Space')
-    await expect(now.getByText(`${20 - ++gone} moves left`)).toBeVisible()
+    const left = 20 - ++gone
+    await expect(now.getByText(left === 1 ? 'the last move' : `${left} moves left`)).toBeVisible()
   }
-  await expect(now.getByText(/\d+ yellow ochre/)).toBeVisible()
-  await expect(now.getByRole('img', { name: 'The well' })).toBeVisible()
+  await expect(now.getByText(/[\d¼½]+ yellow ochre/)).toBeVisible()
+  await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
   await expect(now.getByText('20 moves left')).toBeVisible()
   await page.getByLabel('Mei').uncheck()
@@ -37,12 +38,12 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
 
   await page.getByRole('heading', { level: 1 }).click()
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
-  await expect(page.getByText('Mix it now:')).toBeVisible()
+  await expect(now.getByText(/^Mix Base$/)).toBeVisible()
   await page.keyboard.press('m')
   await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
   await page.getByLabel('thinner to 1').fill('3')
   await page.getByLabel('titanium white', { exact: true }).fill('100')
-  await expect(page.getByRole('alert')).toContainText('whole numbers from 0 to 99')
+  await expect(page.getByRole('alert')).toContainText('numbers from 0 to 99')
   await page.getByLabel('titanium white', { exact: true }).fill('7')
   const picture = testInfo.outputPath('well.png')
   await writeFile(
@@ -66,8 +67,10 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await expect(page.getByText(/7 titanium white .*thinned 3 : 1/)).toBeVisible()
   await expect(page.getByRole('img', { name: /^Picture of Base coat/ })).toBeVisible()
   await page.getByText('Again', { exact: true }).click()
-  await page.getByLabel('Drops in all').fill('2')
-  await expect(page.getByText(/each needs at least one whole drop/)).toBeVisible()
+  await page.getByLabel('Drops in all').fill('500')
+  await expect(page.getByText('500 drops; allowed is 1 to 400.')).toBeVisible()
+  await page.getByLabel('Drops in all').fill('200')
+  await expect(page.getByText(/titanium white .* times over$/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep it as a target' }).click()
   await expect(page.getByRole('button', { name: 'Kept under Tone' })).toBeVisible()
 })

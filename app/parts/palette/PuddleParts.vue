@@ -79,6 +79,7 @@ const css = (of: Ingredient): string | undefined => {
     <ElSelect
       class="add"
       filterable
+      default-first-option
       model-value=""
       placeholder="Add a bottle or a mix…"
       aria-label="Add a bottle or a mix"

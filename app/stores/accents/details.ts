@@ -12,7 +12,7 @@ interface ShownTone {
   tone: DetailTone
   of?: Ingredient
   made: readonly PuddlePart[]
-  lab: Lab
+  lab: Lab | undefined
 }
 
 export interface ShownDetail {
@@ -24,13 +24,13 @@ export interface ShownDetail {
   tones: ShownTone[]
 }
 
-function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTone | undefined {
+function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTone {
+  const made = [{ of, drops: 1 }]
   try {
-    const lab = labOf(opaqueReflectance(mixPaints(contents.mixOf(of))))
-    return { tone, of, made: [{ of, drops: 1 }], lab }
+    return { tone, of, made, lab: labOf(opaqueReflectance(mixPaints(contents.mixOf(of)))) }
   } catch {
-    // It names what has gone; the palette says so.
-    return undefined
+    // It names what has gone, or is not found yet.
+    return { tone, of, made, lab: undefined }
   }
 }
 
@@ -50,8 +50,7 @@ export const detailsOf = (
       on: chosen !== undefined,
       tones: tones.flatMap((tone, i) => {
         const of = chosen?.[tone]
-        const own = of && ownTone(tone, of, contents)
-        if (own) return [own]
+        if (of) return [ownTone(tone, of, contents)]
         const step = steps?.[i]
         return step && step.parts.every(({ paint }) => isKnown(paint))
           ? [{ tone, made: bottleParts(step.parts), lab: step.lab }]

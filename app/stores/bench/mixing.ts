@@ -49,6 +49,8 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
     const known = palettes()
     /** Puddles that stand on the palette, mixed for what was done or comes before. */
     const open = new Set<string>()
+    /** … mixed to be poured on, before the move that paints with them came. */
+    const ahead = new Set<string>()
     const perWell = new Map<string, number>()
     for (const { puddle } of moves().values())
       if (puddle) perWell.set(puddle, (perWell.get(puddle) ?? 0) + 1)
@@ -75,11 +77,15 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
         if (!one) return
         if (!isBottle(of))
           for (const inside of one.parts)
-            if (!isBottle(inside.of) && !open.has(ingredientKey(inside.of))) add(inside.of, 1)
+            if (!isBottle(inside.of) && !open.has(ingredientKey(inside.of))) {
+              ahead.add(ingredientKey(inside.of))
+              add(inside.of, 1)
+            }
         open.add(ingredientKey(of))
         wells.push(portion(one, wantedOf(of, known), part))
       }
-      for (const of of palette.paintedWith(move.of)) add(of, share)
+      for (const of of palette.paintedWith(move.of))
+        if (!ahead.delete(ingredientKey(of))) add(of, share)
       return [{ move, wells }]
     })
   })

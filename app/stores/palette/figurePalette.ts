@@ -1,5 +1,6 @@
 import {
   bottlesIn,
+  coatDrops,
   coatKinds,
   isBottle,
   labOf,
@@ -131,6 +132,12 @@ export class FigurePalette {
         parts,
       }
     )
+  }
+
+  /** Drops that a varnish takes, which nothing is mixed for. */
+  varnishDrops(passes: number): number {
+    const { amounts } = paintedOf(this.paint)
+    return coatDrops(amounts, { share: 1, coats: passes, thinner: 0, wicked: false })
   }
 
   private tryMix(of: Ingredient): Part<Paint>[] | undefined {

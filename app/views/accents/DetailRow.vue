@@ -21,7 +21,9 @@ const palette = usePalette()
       @change="store.toggleDetail(detail.key)"
     />
     <span class="swatches">
-      <ColourPatch v-for="tone in detail.tones" :key="tone.tone" :lab="tone.lab" class="patch" />
+      <template v-for="tone in detail.tones" :key="tone.tone">
+        <ColourPatch v-if="tone.lab" :lab="tone.lab" class="patch" />
+      </template>
     </span>
     <div>
       <b>{{ detail.name }}</b> <span class="soft">{{ detail.words }}</span>

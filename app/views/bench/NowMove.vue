@@ -4,6 +4,7 @@ import { cautionFor, cautions, coatKinds, zonesOf } from '../../../core'
 import type { Place } from '../../../core'
 import PlacePicture from '../../parts/place/PlacePicture.vue'
 import { useBench } from '../../stores/bench/bench'
+import { aboutWords } from '../../words/amounts'
 import { placeWords } from '../../words/coats'
 import NowWells from './NowWells.vue'
 
@@ -69,7 +70,10 @@ const thinned = computed(() => {
       <h2>{{ title }}</h2>
       <p class="how">{{ thinned }}, {{ where }}</p>
       <NowWells v-if="palette && wells.length" :wells="wells" :palette="palette" :mixes="mixes" />
-      <p v-else-if="coat && !coatKinds[coat.kind].pigmented">Shake it well; no colour is mixed.</p>
+      <p v-else-if="palette && coat && !coatKinds[coat.kind].pigmented">
+        {{ aboutWords(palette.varnishDrops(coat.passes)) }} of varnish, shaken well; no colour is
+        mixed.
+      </p>
       <p v-else-if="!palette" class="soft">Its mixes are being found…</p>
       <p v-else class="soft">No glaze brings it nearer; leave it as it is and go on.</p>
       <p v-if="wait > 1" class="soft">It still dries: about {{ wait }} minutes to go.</p>

@@ -23,7 +23,12 @@ const css = (one: PlannedPuddle, palette: FigurePalette): string | undefined => 
 <template>
   <ul class="wells">
     <li v-for="one in wells" :key="ingredientKey(one.of)">
-      <span class="paint" :style="{ background: css(one, palette) }" />
+      <span
+        class="paint"
+        role="img"
+        aria-label="The well"
+        :style="{ background: css(one, palette) }"
+      />
       <div>
         <b>
           {{ mixes ? (isBottle(one.of) ? 'Pour out' : 'Mix') : 'Open:' }}

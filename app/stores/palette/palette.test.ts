@@ -1,0 +1,211 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import {
+  canBeGiven,
+  coatKinds,
+  dropsIn,
+  isBottle,
+  LEAST_PUDDLE,
+  methods,
+  MOST_OF_ONE,
+  stockFor,
+} from '../../../core'
+import type { FigurePlan, PlannedPuddle } from '../../../core'
+import { seeded } from '../../../core/numbers/seeded'
+import { givenInWords, madeInWords } from '../../words/amounts'
+import { useAccents } from '../accents/accents'
+import { useBench } from '../bench/bench'
+import { useCoats } from '../coats/coats'
+import { useLadder } from '../ladder/ladder'
+import { useProject } from '../project/project'
+import { usePalette } from './palette'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+beforeEach(() => setActivePinia(createPinia()))
+
+const still = async (): Promise<void> => {
+  const ladder = useLadder()
+  await nextTick()
+  await until(() => ladder.searching).toBe(false)
+}
+
+/** Every number before a name, as the painter reads it: whole, a half, a quarter, a touch, never above 24. */
+function readable(words: string, when: string): void {
+  for (const [, count] of words.matchAll(/(?:^|\+ |: )(\S+) /g)) {
+    if (count === 'a') continue
+    expect(count, `${when}: ${words}`).toMatch(/^(\d+[½¼]?|[½¼])$/)
+    expect(parseInt(count!, 10) || 0, `${when}: ${words}`).toBeLessThanOrEqual(MOST_OF_ONE)
+  }
+}
+function dispensable(planned: readonly PlannedPuddle[], when: string): void {
+  for (const { given, painted, poured, left, of } of planned) {
+    for (const drops of given.drops) expect(canBeGiven(drops), `${when} ${drops}`).toBe(true)
+    expect(given.total, when).toBeCloseTo(painted + dropsIn(poured) + left, 6)
+    if (!isBottle(of) && given.exact) expect(given.total, when).toBeGreaterThanOrEqual(LEAST_PUDDLE)
+  }
+}
+
+describe('amounts', () => {
+  it('over random ladders, runs and families, on path, card and bench, are ones that can be dispensed', async () => {
+    const store = useProject()
+    const ladder = useLadder()
+    const palette = usePalette()
+    const accents = useAccents()
+    const random = seeded(5)
+    const one = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)]!
+    const few = [
+      'titanium-white',
+      'yellow-ochre',
+      'red-iron-oxide',
+      'burnt-umber',
+      'ultramarine',
+      'arylide-yellow',
+      'carbon-black',
+    ]
+    for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
+    store.toggleAccent('lower-lip')
+    store.toggleDetail('eye')
+    const ways: Partial<FigurePlan>[] = [
+      { way: 'run' },
+      { way: 'run', maxDrops: 24, steps: 9 },
+      { family: 0.4 },
+      { family: 0.15, maxDrops: 24 },
+      { bottles: 5 },
+      { maxPaints: 2, maxDrops: 24 },
+      {
+        way: 'bought',
+        steps: 5,
+        progression: ['burnt-umber', 'red-iron-oxide', 'yellow-ochre', 'titanium-white'],
+      },
+    ]
+    for (let n = 0; n < 14; n++) {
+      store.chooseFigure(one(store.project.figures).id)
+      const usual = { way: undefined, family: undefined, bottles: undefined, steps: 7 } as const
+      store.setPlan({ ...usual, maxPaints: 3, maxDrops: 20, ...ways[n % ways.length]! })
+      store.setFigure(store.figure.id, {
+        many: one([1, 1, 3, 12, 60, 400]),
+        size: { heightMm: one([28, 54, 75, 200]) },
+      })
+      await still()
+      const when = `${n} ${store.figure.id} ${JSON.stringify(ways[n % ways.length])}`
+      expect(ladder.trouble, when).toBe('')
+      const name = palette.palette.nameOf
+      for (const { made } of ladder.steps) {
+        expect(made.length, when).toBeGreaterThan(0)
+        for (const { of, drops } of made) {
+          expect(canBeGiven(drops), when).toBe(true)
+          if (!isBottle(of)) expect(drops, when).toBeLessThanOrEqual(12)
+        }
+        readable(madeInWords(made, name), when)
+      }
+      dispensable(palette.palette.plan.puddles, when)
+      for (const planned of palette.palette.plan.puddles)
+        readable(givenInWords(planned, name), when)
+      for (const { made } of accents.found.values()) readable(madeInWords(made, name), when)
+      const out = dropsIn(palette.palette.plan.bottles)
+      const ends = palette.palette.plan.puddles.reduce((sum, p) => sum + p.painted + p.left, 0)
+      expect(out, when).toBeCloseTo(ends, 6)
+    }
+  })
+
+  it('of path, bench and stock are the same to the drop', async () => {
+    const store = useProject()
+    const coats = useCoats()
+    const bench = useBench()
+    const palette = usePalette()
+    await still()
+    coats.start(
+      methods.find(({ key }) => key === 'half-climb')!,
+      new Map(),
+    )
+    const flesh = store.makePuddle({
+      name: 'tea',
+      parts: [
+        { of: { puddle: 'isaura.base' }, drops: 3 },
+        { of: { bottle: 'burnt-umber' }, drops: 1 },
+      ],
+    })!
+    const [first, ...rest] = coats.plan.coats
+    coats.set({ coats: [{ ...first!, of: { puddle: flesh } }, ...rest] })
+    await until(() => bench.plan.moves.length).toBe(coats.plan.coats.length + 1)
+    const planned = (of: PlannedPuddle['of']) => palette.palette.plannedOf(of)
+    const mixed = new Set<string>()
+    const taken = new Map<string, number>()
+    for (const { move } of bench.plan.moves)
+      for (const well of bench.mixedFor(move)) {
+        expect(well.given, move.words).toEqual(planned(well.of)!.given)
+        expect(mixed.has(JSON.stringify(well.of)), move.words).toBe(false)
+        mixed.add(JSON.stringify(well.of))
+        well.parts.forEach(({ of }, i) => {
+          if (isBottle(of))
+            taken.set(
+              of.bottle,
+              (taken.get(of.bottle) ?? 0) + well.given.drops[i]! * well.given.times,
+            )
+        })
+      }
+    // The base is poured into the tea before it is painted with: it is mixed there, once.
+    expect(mixed).toContain(JSON.stringify({ puddle: 'isaura.base' }))
+    const stock = stockFor(bench.mixesToCome, {})
+    expect(
+      new Map(stock.map(({ paint, neededMl }) => [paint, Math.round(4 * 20 * neededMl)])),
+    ).toEqual(new Map([...taken].map(([paint, drops]) => [paint, 4 * drops])))
+    // What was mixed for a move leaves the bottles, and comes back with it.
+    store.setBottle('burnt-umber', { leftMl: 10 })
+    while (!bench.done.has(bench.plan.moves[1]!.move.id)) bench.next()
+    const gone = 10 - store.project.bottles!['burnt-umber']!.leftMl!
+    const umber = store.project
+      .done!.flatMap(({ taken: drops = [] }) => drops)
+      .filter(({ paint }) => paint === 'burnt-umber')
+    expect(umber).toHaveLength(2)
+    expect(20 * gone).toBeCloseTo(dropsIn(umber), 6)
+    while (bench.last) bench.back()
+    expect(store.project.bottles!['burnt-umber']!.leftMl).toBeCloseTo(10, 9)
+  })
+})
+
+describe('every method on every figure of the demo', () => {
+  it('reaches the bench move by move with its puddle, thinner, passes and amount', async () => {
+    const store = useProject()
+    const coats = useCoats()
+    const bench = useBench()
+    for (const { id } of store.paints) store.setPaintIn(id, true)
+    store.setLimit('maxPaints', 2)
+    for (const figure of store.project.figures) {
+      store.chooseFigure(figure.id)
+      store.setPlan({ maxPaints: 2, maxDrops: 8 })
+      await still()
+      for (const method of methods) {
+        const when = `${figure.id} ${method.key}`
+        expect(coats.start(method, new Map()), when).toBe(true)
+        await until(() => {
+          const ids = bench.plan.moves.map(({ move }) => move.of)
+          return coats.plan.coats.every(({ id }) =>
+            ids.some((of) => of.kind === 'coat' && of.coat === id),
+          )
+        }).toBe(true)
+        expect(bench.plan.moves, when).toHaveLength(method.coats.length + 1)
+        for (const { move } of bench.plan.moves) {
+          const wells = bench.wellsOf(move)
+          const what = `${when}: ${move.words}`
+          const palette = bench.palettes.get(figure.id)!
+          if (move.of.kind === 'coat' && !coatKinds[bench.coatOf(move)!.kind].pigmented) {
+            expect(palette.varnishDrops(1), what).toBeGreaterThan(0)
+            continue
+          }
+          expect(wells.length, what).toBeGreaterThan(0)
+          dispensable(wells, what)
+          if (move.of.kind !== 'coat') continue
+          const coat = bench.coatOf(move)!
+          const { of } = move
+          const planned = coats.plan.coats.find(({ id }) => id === of.coat)!
+          expect(coat.thinner, what).toBe(planned.thinner ?? coatKinds[planned.kind].thinner)
+          expect(coat.passes, what).toBe(planned.passes ?? 1)
+          expect(coat.parts.length, what).toBeGreaterThan(0)
+        }
+      }
+    }
+  }, 60_000)
+})
