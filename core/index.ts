@@ -107,7 +107,7 @@ export {
 export type { PutRightRequest, Well, WellCorrection, WellLook } from './recipe/advice/putRight'
 export { steadinessOf } from './recipe/advice/steadiness'
 export type { Steadiness } from './recipe/advice/steadiness'
-export { untouched } from './recipe/advice/touches'
+export { touchesAsDrops } from './recipe/advice/touches'
 export { mendWell } from './recipe/advice/mend'
 export type { MendRequest, WellMend } from './recipe/advice/mend'
 

@@ -9,6 +9,7 @@ import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import { useBench } from '../../stores/bench/bench'
 import { useProject } from '../../stores/project/project'
+import PaletteWells from '../../parts/palette/PaletteWells.vue'
 import BenchLanes from './BenchLanes.vue'
 import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
@@ -124,6 +125,7 @@ function written(made: Made): void {
           }}<span v-if="mixes" class="soft">; mix first</span>
         </p>
       </section>
+      <PaletteWells />
       <BenchLanes />
       <ShoppingList />
       <template #side>

@@ -22,6 +22,7 @@ const store = useProject()
 const route = useRoute()
 
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
+const PaletteWells = later(() => import('../../parts/palette/PaletteWells.vue'))
 const FormCanvas = later(() => import('./form/FormCanvas.vue'))
 const panels = {
   path: {
@@ -65,6 +66,7 @@ const shown = computed<Shown | undefined>(() => {
       <template v-if="!shown">
         <StepGrid />
         <LadderDoubt />
+        <PaletteWells />
         <JudgementNote />
         <OtherLight />
         <BringPaint />

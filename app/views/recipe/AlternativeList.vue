@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { labOf, mixPaints, opaqueReflectance, untouched } from '../../../core'
-import type { Alternative, Lab } from '../../../core'
+import { labOf, mixPaints, opaqueReflectance, partsById, touchesAsDrops } from '../../../core'
+import type { Alternative, BottleDrops, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import { paintColours } from '../../parts/paintColours'
-import { paintOf } from '../../stores/paints'
+import { nameOf, paintOf } from '../../stores/paints'
+import { countWords } from '../../words/amounts'
 import { alternativeWords } from '../../words/alternatives'
 
 /** Recipes that really differ, each on the aim, with what speaks for it. */
@@ -12,9 +13,8 @@ defineProps<{ list: readonly Alternative[]; aim: Lab }>()
 defineEmits<{ take: [one: Alternative] }>()
 const lampLab = ({ recipe }: Alternative): Lab =>
   labOf(opaqueReflectance(mixPaints(recipe.parts)), { illuminant: 'A' })
-/** A touch of paint cannot be kept as whole drops. */
-const whole = ({ recipe }: Alternative): boolean =>
-  recipe.parts.every(({ paint }) => !paint.id.includes('@'))
+/** Touches as what they are of a drop. */
+const given = ({ recipe }: Alternative): BottleDrops[] => touchesAsDrops(partsById(recipe.parts))
 </script>
 
 <template>
@@ -33,16 +33,14 @@ const whole = ({ recipe }: Alternative): boolean =>
           >
         </span>
         <span class="parts">
-          <span v-for="{ paint, drops } in one.recipe.parts" :key="paint.id" class="part">
-            {{ drops }} {{ paint.name }}
-            <DropBeads :lab="paintColours(paintOf(untouched(paint.id))).masstone" :drops="drops" />
+          <span v-for="{ paint, drops } in given(one)" :key="paint" class="part">
+            {{ countWords(drops) }} {{ nameOf(paint) }}
+            <DropBeads :lab="paintColours(paintOf(paint)).masstone" :drops="drops" />
           </span>
         </span>
       </div>
       <ColourPatch :lab="lampLab(one)" class="lamp" label="Under a warm lamp" />
-      <button type="button" class="plain" :disabled="!whole(one)" @click="$emit('take', one)">
-        Take it
-      </button>
+      <button type="button" class="plain" @click="$emit('take', one)">Take it</button>
     </li>
   </ol>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { bottleParts, partsById, stepKeys } from '../../../core'
+import { bottleParts, partsById, stepKeys, touchesAsDrops } from '../../../core'
 import type { Alternative, StepKey } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
@@ -35,7 +35,7 @@ const {
 } = useRecipe(() => step.value)
 
 function take({ recipe }: Alternative): void {
-  store.keep(shown.value.key, bottleParts(partsById(recipe.parts)))
+  store.keep(shown.value.key, bottleParts(touchesAsDrops(partsById(recipe.parts))))
 }
 const proof = computed(() => {
   const news = search.news

@@ -1,6 +1,8 @@
 import type { Paint } from '../../paint/paint'
 import { tintingStrength } from '../../paint/strength'
 import type { Mixture } from '../../paint/paint'
+import type { BottleDrops } from '../../puddle/content'
+import { canBeGiven, dispensed } from '../../puddle/dispense'
 
 /** Less than a drop: what a strong paint is given in. */
 const touchAmounts = [
@@ -31,6 +33,23 @@ export function touchOf(paint: Paint, share: number): Paint {
     K: paint.K.map((k) => k * share),
     S: paint.S.map((s) => s * share),
   }
+}
+
+/**
+ * Parts with touches in them as drops of the paints themselves, in amounts that can be dispensed.
+ * @example touchesAsDrops([{ paint: 'carbon-black@0.25', drops: 1 }, { paint: 'titanium-white', drops: 3 }])[0].drops // 0.25
+ */
+export function touchesAsDrops(parts: readonly BottleDrops[]): BottleDrops[] {
+  const sum = new Map<string, number>()
+  for (const { paint, drops } of parts) {
+    const id = untouched(paint)
+    const share = id === paint ? 1 : Number(paint.slice(id.length + 1))
+    sum.set(id, (sum.get(id) ?? 0) + drops * share)
+  }
+  const ratio = [...sum.values()]
+  const least = ratio.every(canBeGiven) ? ratio.reduce((all, one) => all + one, 0) : 0
+  const { drops } = dispensed(ratio, least)
+  return [...sum.keys()].map((paint, i) => ({ paint, drops: drops[i]! }))
 }
 
 /** The box with every strong paint also in halves, quarters and tenths; weak paints as they are. */
