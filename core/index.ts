@@ -197,13 +197,27 @@ export { mixLadder } from './ladder/mixing/mixLadder'
 export type { MixedLadder, MixedStep, Mixing, MixingNote } from './ladder/mixing/mixLadder'
 export { runToward } from './ladder/mixing/run'
 
+/* Places: where paint goes */
+export {
+  EVERYWHERE,
+  isEverywhere,
+  liesAt,
+  lightPlaces,
+  reliefPlaces,
+  sides,
+  zonesNamed,
+} from './place/place'
+export type { LightPlace, Place, ReliefPlace, Side, Spot, Where } from './place/place'
+export { lightOfStep, lightParts, reliefOf, shareOfPlace, spotOf, spotShares } from './place/spots'
+export type { FormPoint, LightParts, SpotShares } from './place/spots'
+
 /* Coats: how paint lies on paint */
 export { dryFilmUm, thinners } from './coats/dryFilm'
 export type { CoatFilm, Thinner } from './coats/dryFilm'
 export { coatKindKeys, coatKinds, reliefs, USUAL_FINISH } from './coats/coatKinds'
 export type { CoatKind, Gathering, Relief } from './coats/coatKinds'
-export { asSeen, finishOf, liesAt, lightPlaces, looks, places, stackLayers } from './coats/stack'
-export type { Layers, LightPlace, Look, Place, Spot, Stack, StackCoat } from './coats/stack'
+export { asSeen, filmOn, finishOf, looks, stackLayers } from './coats/stack'
+export type { Layers, Look, Stack, StackCoat } from './coats/stack'
 export { ingredientsOf, resolveStack } from './coats/plan'
 export type { MixOf, PlannedCoat, StackPlan } from './coats/plan'
 

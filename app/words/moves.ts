@@ -1,6 +1,6 @@
-import { coatKinds, USUAL_FINISH } from '../../core'
+import { coatKinds, EVERYWHERE, USUAL_FINISH } from '../../core'
 import type { Ingredient, SheetMove } from '../../core'
-import { placeWords } from './coats'
+import { placeWords } from './places'
 
 const started = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
 
@@ -16,7 +16,7 @@ export function moveWords(
   const { coat, thinner, passes } = move
   const { name, pigmented } = coatKinds[coat.kind]
   if (!pigmented) return `${started(name)}, ${coat.finish ?? USUAL_FINISH}, thin and even`
-  const place = placeWords(coat.place ?? 'all', zones)
+  const place = placeWords(coat.place ?? EVERYWHERE, zones)
   const medium = coat.thinnedWith === 'medium' ? ' with medium' : ''
   const times = passes > 1 ? `, ${passes} thin passes` : ''
   return `${started(name)} of ${nameOf(coat.of)} ${place}, thinned ${thinner} : 1${medium}${times}`

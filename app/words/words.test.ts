@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { alternatives, coatKindKeys, exhaustiveRecipes, judgeLadder, plainMood } from '../../core'
 import { starterPaints } from '../../core'
-import type { Ingredient, Lab, StepKey } from '../../core'
+import type { Ingredient, Lab, Place, StepKey } from '../../core'
 import { alternativeWords } from './alternatives'
-import { placeWords } from './coats'
+import { placeWords } from './places'
 import { faultWords, mendWords } from './judgement'
 import { mixingWords } from './mixing'
 import { moveWords } from './moves'
@@ -20,14 +20,27 @@ describe('mixes and places', () => {
       { paint: 'b', drops: 1 },
     ]
     expect(partsInWords(parts, nameOf)).toBe('3 <a> + 1 <b>')
-    expect(placeWords('zone nose', zones)).toBe('on the Nose')
-    expect(placeWords('zone gone', zones)).toBe('on the gone')
-    expect(placeWords('lights', zones)).toBe('on the lights')
+    const said: [Place, string][] = [
+      [[{ zones: ['nose'] }], 'on the Nose'],
+      [[{ zones: ['gone'] }], 'on the gone'],
+      [[{ light: ['light', 'glint'] }], 'on the lights'],
+      [[{ light: ['middle', 'light', 'glint'] }], 'in the middle and on the lights'],
+      [[{ light: ['deep-shadow', 'shadow'], side: 'left' }], 'in the shadow of the left side'],
+      [[{ but: ['nose'] }], 'everywhere but the Nose'],
+      [[{ relief: ['deepest'] }, { down: true }], 'in the deepest recesses and on what faces down'],
+      [[{ light: ['shadow'] }, {}], 'all over'],
+    ]
+    for (const [place, words] of said) expect(placeWords(place, zones)).toBe(words)
   })
 
   it('every kind of coat makes a sentence with mix, place and thinning; a varnish says how it dries', () => {
     for (const kind of coatKindKeys) {
-      const coat = { kind, of: { puddle: 'base' }, place: 'shadow', thinnedWith: 'medium' } as const
+      const coat = {
+        kind,
+        of: { puddle: 'base' },
+        place: [{ light: ['deep-shadow', 'shadow'] }],
+        thinnedWith: 'medium',
+      } as const
       const words = moveWords({ kind: 'coat', coat, thinner: 3, passes: 2 }, zones, laid)
       expect(words[0]).toBe(words[0]!.toUpperCase())
       if (kind === 'varnish') expect(words).toBe('Varnish, matt, thin and even')

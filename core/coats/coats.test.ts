@@ -7,7 +7,8 @@ import { mixPaints } from '../paint/mix'
 import { starterPaints } from '../paint/starter'
 import { dryFilmUm } from './dryFilm'
 import { coatKindKeys, reliefs } from './coatKinds'
-import { asSeen, finishOf, lightPlaces, places, stackLayers } from './stack'
+import { EVERYWHERE, lightPlaces, reliefPlaces } from '../place/place'
+import { asSeen, filmOn, finishOf, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
 import { of, seen, coatOf, upTo, flat, end, pale, dark } from '../../tests/fixtures/coats'
 
@@ -21,17 +22,22 @@ describe('stacks', () => {
             [starterPaints[upTo(36)]!.id, 1 + upTo(4)],
             [starterPaints[upTo(36)]!.id, 1 + upTo(4)],
           ],
-          { thinner: upTo(12), passes: 1 + upTo(3), place: places[upTo(4)] },
+          {
+            thinner: upTo(12),
+            passes: 1 + upTo(3),
+            place: [{ light: [lightPlaces[upTo(5)]!] }, { relief: [reliefPlaces[upTo(5)]!] }],
+          },
         ),
       )
       const stack = flat(seen([starterPaints[upTo(36)]!.id, 1]), coats)
       for (const where of lightPlaces)
-        for (const relief of reliefs) {
+        for (const relief of reliefPlaces) {
           const layers = stackLayers(stack, where)[relief]
           let by = (stack.under as { reflectance: Float64Array }).reflectance
           coats.forEach((coat, i) => {
-            const thicknessUm = dryFilmUm(coat, relief)
-            if (thicknessUm > 0 && (coat.place === 'all' || coat.place === where))
+            const thicknessUm = dryFilmUm(coat, filmOn[relief])
+            const [first, second] = coat.place
+            if (first!.light![0] === where || second!.relief![0] === relief)
               by = filmReflectance(mixPaints(coat.parts), { thicknessUm, over: by })
             layers[i + 1]!.forEach((r, band) => expect(Math.abs(r - by[band]!)).toBeLessThan(1e-9))
           })
@@ -60,9 +66,9 @@ describe('stacks', () => {
     }
     const L = (where: (typeof lightPlaces)[number], relief: 'recess' | 'flat' | 'ridge') =>
       labOf(end(stack, where, relief)).L
-    expect(L('lights', 'recess')).toBeLessThan(L('lights', 'flat') - 10)
+    expect(L('light', 'recess')).toBeLessThan(L('light', 'flat') - 10)
     expect(L('shadow', 'flat')).toBeLessThan(L('middle', 'flat'))
-    expect(L('middle', 'flat')).toBeLessThan(L('lights', 'flat'))
+    expect(L('middle', 'flat')).toBeLessThan(L('light', 'flat'))
   })
 })
 
@@ -82,8 +88,8 @@ describe('thinner, sides and finish', () => {
 
   it('a coat kept to a side or a place of life is laid there and nowhere else', () => {
     const stack = flat(pale, [
-      { ...wash, place: 'left' },
-      { ...wash, place: 'zone lower-lip' },
+      { ...wash, place: [{ side: 'left' }] },
+      { ...wash, place: [{ zones: ['lower-lip'] }] },
     ])
     const after = (spot: object) => stackLayers(stack, { light: 'middle', ...spot }).flat
     expect(after({})[2]).toEqual(pale)
@@ -131,7 +137,7 @@ describe('facts of the trade (common practice, no source)', () => {
         ['quinacridone-magenta', 1],
         ['yellow-ochre', 1],
       ],
-      { place: 'zone lower-lip', passes: 2 },
+      { place: [{ zones: ['lower-lip'] }], passes: 2 },
     )
     const over = coatOf('wash', [['chromium-oxide-green', 1]], { thinner: 6 })
     const spots = [{}, { zone: 'lower-lip' }].map((spot) =>
@@ -165,7 +171,7 @@ describe('facts of the trade (common practice, no source)', () => {
       kind: 'glaze',
       thinner,
       passes: 1,
-      place: 'all',
+      place: EVERYWHERE,
       parts: orange.map(([id, drops]) => ({ paint: of(id), drops })),
     })
     const middleDark = seen(['burnt-umber', 4], ['red-iron-oxide', 2], ['titanium-white', 2])

@@ -8,7 +8,9 @@ import { coatKinds } from './coatKinds'
 import type { Thinner } from './dryFilm'
 import type { CoatKind, Gathering } from './coatKinds'
 import type { Finish } from '../paint/surface'
-import type { Place, Stack, StackCoat } from './stack'
+import { EVERYWHERE } from '../place/place'
+import type { Place } from '../place/place'
+import type { Stack, StackCoat } from './stack'
 
 export interface PlannedCoat {
   kind: CoatKind
@@ -66,7 +68,7 @@ export function resolveStack(plan: StackPlan, mixOf: MixOf): Stack {
       ...(finish ? { finish } : {}),
       thinner: thinner ?? coatKinds[kind].thinner,
       passes: passes ?? 1,
-      place: place ?? 'all',
+      place: place ?? EVERYWHERE,
       on: plan.films?.[kind],
       parts: coatKinds[kind].pigmented ? mixOf(of) : [],
     }),

@@ -9,11 +9,8 @@ import { coatKinds, USUAL_FINISH } from './coatKinds'
 import { dryFilmUm } from './dryFilm'
 import type { CoatFilm } from './dryFilm'
 import type { Relief } from './coatKinds'
-import { reliefs } from './coatKinds'
-
-/** Where a coat goes: by how the light falls, on one side as the painter sees it, or a zone by name. */
-export const places = ['all', 'shadow', 'middle', 'lights', 'left', 'right'] as const
-export type Place = (typeof places)[number] | `zone ${string}`
+import { liesAt, reliefPlaces } from '../place/place'
+import type { LightPlace, Place, ReliefPlace, Spot } from '../place/place'
 
 export interface StackCoat extends CoatFilm {
   parts: readonly Part<Paint>[]
@@ -40,12 +37,14 @@ export interface Stack {
   coats: readonly StackCoat[]
 }
 
-/** How the light falls where one looks: shadow, middle or light. */
-export const lightPlaces = ['shadow', 'middle', 'lights'] as const
-export type LightPlace = (typeof lightPlaces)[number]
-
 /** Part of the white that a place gets from a spray: more from above, little in recesses (from memory). */
-const CAUGHT: Readonly<Record<LightPlace, number>> = { shadow: 0.08, middle: 0.5, lights: 1 }
+const CAUGHT: Readonly<Record<LightPlace, number>> = {
+  'deep-shadow': 0.03,
+  shadow: 0.08,
+  middle: 0.5,
+  light: 0.95,
+  glint: 1,
+}
 const RECESSED: Readonly<Record<Relief, number>> = { recess: 0.35, flat: 1, ridge: 1.15 }
 
 function ground(under: Undercoat, relief: Relief, place: LightPlace): Spectrum {
@@ -57,47 +56,45 @@ function ground(under: Undercoat, relief: Relief, place: LightPlace): Spectrum {
   return dark.map((d, i) => d + share * (light[i]! - d))
 }
 
-/** Where one looks: how the light falls there, on which side it is and what part of the body. */
-export interface Spot {
-  light: LightPlace
-  side?: 'left' | 'right'
-  /** As in `zone lips`. */
-  zone?: string
+/** Reflectance after every coat, the undercoat first, on each relief where the light falls so. */
+export type Layers = Readonly<Record<ReliefPlace, readonly Spectrum[]>>
+
+/** The film that gathers there: what lies deepest gathers as a recess does. */
+export const filmOn: Readonly<Record<ReliefPlace, Relief>> = {
+  deepest: 'recess',
+  recess: 'recess',
+  join: 'recess',
+  flat: 'flat',
+  ridge: 'ridge',
 }
 
 /**
- * Whether a coat goes where one looks.
- * @example liesAt('shadow', { light: 'lights' }) // false
- */
-export const liesAt = (place: Place, { light, side, zone }: Spot): boolean =>
-  place === 'all' || place === light || place === side || place === `zone ${zone}`
-
-/** Reflectance after every coat, the undercoat first, on each relief where the light falls so. */
-export type Layers = Readonly<Record<Relief, readonly Spectrum[]>>
-
-/**
- * A stack coat by coat: every coat is a dry film of its own thickness on recess, flat and ridge over
+ * A stack coat by coat: every coat is a dry film of its own thickness on each relief over
  * what is there already (Kubelka 1948 by `filmReflectance`). The order of the coats is the order in
  * which they are laid. As an instrument would measure it.
  * @example labOf(stackLayers({ under: { kind: 'flat', reflectance: base }, coats: [coat] }, 'middle').flat.at(-1)).L
  */
-export function stackLayers({ under, coats }: Stack, where: LightPlace | Spot): Layers {
+export function stackLayers(
+  { under, coats }: Stack,
+  where: LightPlace | Omit<Spot, 'relief'>,
+): Layers {
   const spot = typeof where === 'string' ? { light: where } : where
-  const layersOn = (relief: Relief): Spectrum[] => {
-    const layers = [ground(under, relief, spot.light)]
+  const layersOn = (relief: ReliefPlace): Spectrum[] => {
+    const film = filmOn[relief]
+    const layers = [ground(under, film, spot.light)]
     for (const coat of coats) {
       const over = layers.at(-1)!
-      const thicknessUm = dryFilmUm(coat, relief)
+      const thicknessUm = dryFilmUm(coat, film)
       layers.push(
-        thicknessUm > 0 && liesAt(coat.place, spot)
+        thicknessUm > 0 && liesAt(coat.place, { ...spot, relief })
           ? filmReflectance(mixPaints(coat.parts), { thicknessUm, over })
           : over,
       )
     }
     return layers
   }
-  return Object.fromEntries(reliefs.map((relief) => [relief, layersOn(relief)])) as Record<
-    Relief,
+  return Object.fromEntries(reliefPlaces.map((relief) => [relief, layersOn(relief)])) as Record<
+    ReliefPlace,
     Spectrum[]
   >
 }

@@ -107,5 +107,11 @@ export const glazeCoat = (
   place: string,
 ): StackCoat | undefined =>
   passes > 0
-    ? { kind: 'glaze', thinner: ratio, passes, place: `zone ${place}`, parts: withPaints(parts) }
+    ? {
+        kind: 'glaze',
+        thinner: ratio,
+        passes,
+        place: [{ zones: [place] }],
+        parts: withPaints(parts),
+      }
     : undefined

@@ -6,7 +6,7 @@ import { useAnswer } from '../../workers/useAnswer'
 import { detailsOf } from '../accents/details'
 import { glazesOf, glazesOver, placesToFind } from '../accents/glazes'
 import { quickMixes } from '../ladder/search'
-import { jobOfFigure } from '../ladder/plan'
+import { jobOfFigure, spotsOf } from '../ladder/plan'
 import { contentsOf } from '../palette/contents'
 import type { FigurePaint } from '../palette/figurePaint'
 import { useProject } from '../project/project'
@@ -33,6 +33,7 @@ async function paintOf(
   return {
     figure,
     steps,
+    spots: spotsOf(figure, steps),
     contents,
     glazes: glazesOf(figure, ground, contents, found),
     details: detailsOf(figure, small, contents),

@@ -90,7 +90,10 @@ describe('the bench', () => {
     const glaze = () => bench.plan.moves.find(({ move }) => move.of.kind === 'accent')?.move
     await until(() => glaze() !== undefined).toBe(true)
     await until(() => bench.coatOf(glaze()!) !== undefined).toBe(true)
-    expect(bench.coatOf(glaze()!)).toMatchObject({ kind: 'glaze', place: 'zone lower-lip' })
+    expect(bench.coatOf(glaze()!)).toMatchObject({
+      kind: 'glaze',
+      place: [{ zones: ['lower-lip'] }],
+    })
     expect(bench.coatOf(glaze()!)!.thinner).toBeGreaterThan(2)
   })
 

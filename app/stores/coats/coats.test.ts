@@ -11,7 +11,7 @@ import {
   mixPaints,
   opaqueReflectance,
   recordOf,
-  reliefs,
+  reliefPlaces,
   starterPaints,
 } from '../../../core'
 import { useAccents } from '../accents/accents'
@@ -41,7 +41,7 @@ describe('the stack of the chosen figure', () => {
     expect(coats.trouble).toBe('')
     const many = coats.stack.coats.length + 1
     for (const light of lightPlaces)
-      for (const relief of reliefs) expect(coats.layers![light][relief]).toHaveLength(many)
+      for (const relief of reliefPlaces) expect(coats.layers![light][relief]).toHaveLength(many)
     coats.set({
       under: { kind: 'flat', of: { bottle: 'carbon-black' } },
       coats: [{ id: 'c', kind: 'base', of: { puddle: 'isaura.base' }, passes: 8 }],
@@ -55,14 +55,14 @@ describe('the stack of the chosen figure', () => {
 
   it('follows the ladder: another complexion paints another stack with the same plan', async () => {
     const { store, coats, ladder } = await begin()
-    const before = coats.layers!.lights.ridge.at(-1)!
+    const before = coats.layers!.light.ridge.at(-1)!
     const plan = JSON.stringify(coats.plan)
     const mine = (id: string) => plan.replaceAll('isaura', id)
     store.chooseFigure(store.project.figures[2]!.id)
     await nextTick()
     await until(() => ladder.searching).toBe(false)
     expect(JSON.stringify(coats.plan)).toBe(mine(store.figure.id))
-    expect(coats.layers!.lights.ridge.at(-1)!.L).toBeLessThan(before.L - 5)
+    expect(coats.layers!.light.ridge.at(-1)!.L).toBeLessThan(before.L - 5)
   })
 
   it('every method gives a whole stack; a bottle that has gone is said, not thrown', async () => {
@@ -71,7 +71,7 @@ describe('the stack of the chosen figure', () => {
       expect(coats.start(method, new Map()), method.key).toBe(true)
       await nextTick()
       expect(coats.trouble, method.key).toBe('')
-      expect(coats.layers!.lights.flat.length, method.key).toBe(method.coats.length + 1)
+      expect(coats.layers!.light.flat.length, method.key).toBe(method.coats.length + 1)
     }
     coats.set({ under: { kind: 'flat', of: { bottle: 'no-such-paint' } } })
     await nextTick()

@@ -11,7 +11,7 @@ import {
   methodBottles,
   missingBottles,
   partsWithStandIns,
-  reliefs,
+  reliefPlaces,
   resolveStack,
   stackLayers,
   startFrom,
@@ -30,7 +30,7 @@ import type {
   MissingBottle,
   Paint,
   Part,
-  Relief,
+  ReliefPlace,
   Spot,
   Stack,
   StandIns,
@@ -45,7 +45,7 @@ import { stackPlanOf } from './stackPlanOf'
 const BARE: Stack = { under: { kind: 'flat', reflectance: flatSpectrum(0.9) }, coats: [] }
 
 /** Colour after every coat, the undercoat first. */
-export type LayerLabs = Record<LightPlace, Record<Relief, Lab[]>>
+export type LayerLabs = Record<LightPlace, Record<ReliefPlace, Lab[]>>
 
 /** The stack of coats of the chosen figure, computed film by film. */
 export const useCoats = defineStore('coats', () => {
@@ -72,7 +72,7 @@ export const useCoats = defineStore('coats', () => {
   const tone = computed(() => store.figure.tone)
   const zones = computed(() => zonesOf(tone.value).filter(({ key }) => key !== 'base'))
   /** Where on the figure one looks, and with what eye. */
-  const spot = ref<Omit<Spot, 'light'>>({})
+  const spot = ref<Omit<Spot, 'light' | 'relief'>>({})
   const look = ref<Look>('measured')
   const finish = computed(() => finishOf(stack.value.coats))
   const layers = computed<LayerLabs | undefined>(() => {
@@ -80,7 +80,7 @@ export const useCoats = defineStore('coats', () => {
     const placed = lightPlaces.map((where) => {
       const found = stackLayers(stack.value, { light: where, ...spot.value })
       const { coats } = stack.value
-      const labs = reliefs.map((relief) => {
+      const labs = reliefPlaces.map((relief) => {
         const seen = found[relief].map((r, i) =>
           labOf(asSeen(r, finishOf(coats.slice(0, i)), look.value)),
         )

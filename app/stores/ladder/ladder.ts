@@ -25,7 +25,7 @@ import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
 import { aimsOf, moodOf } from './mood'
-import { jobOf, mixingOf, otherTargetsOf, targetsOf } from './plan'
+import { jobOf, mixingOf, otherTargetsOf, spotsOf, targetsOf } from './plan'
 import type { LadderJob } from './plan'
 import { useSamples } from './samples'
 import { useMixSearch } from './search'
@@ -111,6 +111,8 @@ export const useLadder = defineStore('ladder', () => {
   )
 
   const mixAt = (figureId: string, key: StepKey) => found.value.get(place(figureId, key))
+  /** Kinds of spots that the form has. */
+  const spots = computed(() => spotsOf(figure.value, targets.value, samples.value))
   /** What the painter has settled: puddles of this figure and of the commission. */
   const settled = steady(() =>
     (store.project.puddles ?? []).filter(
@@ -201,6 +203,7 @@ export const useLadder = defineStore('ladder', () => {
     note,
     base,
     mood,
+    spots,
     contents,
   }
 })

@@ -1,4 +1,11 @@
-import { baseReflectance, formSamples, ladderTargets } from '../../../core'
+import {
+  baseReflectance,
+  formSamples,
+  ladderTargets,
+  lightParts,
+  spotShares,
+  usualKey,
+} from '../../../core'
 import type {
   Figure,
   FigurePlan,
@@ -6,6 +13,7 @@ import type {
   Mixing,
   Paint,
   Spectrum,
+  SpotShares,
   Target,
 } from '../../../core'
 import type { RecipeJob } from '../../workers/recipeJobs'
@@ -64,6 +72,17 @@ export const jobOf = (
 /** What a figure that is not the chosen one aims at. */
 export const targetsOfFigure = (figure: Figure): Target[] =>
   targetsOf(aimsOf(figure), baseReflectance(figure.tone), formSamples(figure.plan.form))
+
+/** Kinds of spots that a figure's form has under its light, as its ladder parts it. */
+export function spotsOf(
+  { plan }: Pick<Figure, 'plan'>,
+  steps: readonly Target[],
+  form: FormSamples = formSamples(plan.form),
+): SpotShares {
+  const base = steps.findIndex(({ key }) => key === 'base')
+  const parts = lightParts(steps[base]!.target.L, base, steps.length - 1 - base)
+  return spotShares(parts, form, plan.key ?? usualKey)
+}
 
 /** The job of a figure that is not the chosen one. */
 export function jobOfFigure(figure: Figure, paints: Paint[]): { job: LadderJob; steps: Target[] } {

@@ -1,5 +1,5 @@
-import { coatKinds, stepPuddle, usualAmounts } from '../../../core'
-import type { Figure, Ingredient, Painted, PuddlePart, StepKey } from '../../../core'
+import { coatKinds, EVERYWHERE, stepPuddle, usualAmounts } from '../../../core'
+import type { Figure, Ingredient, Painted, PuddlePart, SpotShares, StepKey } from '../../../core'
 import type { ShownDetail } from '../accents/details'
 import type { Glazes } from '../accents/glazes'
 import { stackPlanOf } from '../coats/stackPlanOf'
@@ -9,6 +9,8 @@ import type { Contents } from './contents'
 export interface FigurePaint {
   figure: Figure
   steps: readonly { key: StepKey; share: number }[]
+  /** Kinds of spots that its form has. */
+  spots: SpotShares
   contents: Contents
   glazes: Glazes
   details: readonly ShownDetail[]
@@ -56,7 +58,7 @@ export const foundPuddles = (
 ]
 
 /** What a figure's paint goes on, as far as its amounts go. */
-export function paintedOf({ figure, steps, glazes, details }: FigurePaint): Painted {
+export function paintedOf({ figure, steps, spots, glazes, details }: FigurePaint): Painted {
   const { coats, thinner, bare } = figure.plan
   const { id } = figure
   const { under, coats: laid } = stackPlanOf(figure)
@@ -70,14 +72,14 @@ export function paintedOf({ figure, steps, glazes, details }: FigurePaint): Pain
       dropsPerMl: usualAmounts.dropsPerMl,
     },
     steps: steps.map(({ key, share }) => ({ puddle: stepPuddle(id, key), share })),
-    base: steps.findIndex(({ key }) => key === 'base'),
+    spots,
     under: under.kind === 'flat' ? [under.of] : [under.dark, under.light],
     coats: laid.map(({ of, kind, thinner: thin, passes, place }) => ({
       of,
       kind,
       thinner: thin ?? coatKinds[kind].thinner,
       passes: passes ?? 1,
-      place: place ?? 'all',
+      place: place ?? EVERYWHERE,
     })),
     accents: [...glazes].flatMap(([place, { ratio, passes }]) => {
       const of = glazedWith(id, place, glazes)

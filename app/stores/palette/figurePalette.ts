@@ -2,6 +2,7 @@ import {
   bottlesIn,
   coatDrops,
   coatKinds,
+  EVERYWHERE,
   isBottle,
   labOf,
   mixPaints,
@@ -115,7 +116,7 @@ export class FigurePalette {
     if (of.kind === 'detail') {
       const middle = this.paintedWith(of)[1]
       const parts = middle && this.tryMix(middle)
-      return parts && { kind: 'layer', thinner: 1, passes: 1, place: 'all', parts }
+      return parts && { kind: 'layer', thinner: 1, passes: 1, place: EVERYWHERE, parts }
     }
     const coat = stackPlanOf(figure).coats.find(({ id }) => id === of.coat)
     if (!coat) return undefined
@@ -128,7 +129,7 @@ export class FigurePalette {
         ...(coat.finish ? { finish: coat.finish } : {}),
         thinner: coat.thinner ?? thinner,
         passes: coat.passes ?? 1,
-        place: coat.place ?? 'all',
+        place: coat.place ?? EVERYWHERE,
         parts,
       }
     )

@@ -32,6 +32,7 @@ export const usePalette = defineStore('palette', () => {
         {
           figure: store.figure,
           steps: ladder.steps,
+          spots: ladder.spots,
           contents: ladder.contents,
           glazes: accents.found,
           details: accents.details,

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { cautionFor, cautions, coatKinds, zonesOf } from '../../../core'
+import { cautionFor, cautions, coatKinds, EVERYWHERE, zonesOf } from '../../../core'
 import type { Place } from '../../../core'
 import PlacePicture from '../../parts/place/PlacePicture.vue'
 import { useBench } from '../../stores/bench/bench'
 import { aboutWords } from '../../words/amounts'
-import { placeWords } from '../../words/coats'
+import { placeWords } from '../../words/places'
 import NowWells from './NowWells.vue'
 
 /** The move at hand, readable at arm's length: what it is, from which wells, how thin, how often, and where. */
@@ -38,8 +38,9 @@ const spraying = computed(() => {
 const wait = computed(() => Math.round(bench.now?.startMin ?? 0))
 const place = computed<Place>(() => {
   const { of } = move.value
-  if (of.kind === 'detail') return of.detail.includes('eye') ? 'zone eye-socket' : 'all'
-  return coat.value?.place ?? 'all'
+  if (of.kind === 'detail')
+    return of.detail.includes('eye') ? [{ zones: ['eye-socket', 'socket'] }] : EVERYWHERE
+  return coat.value?.place ?? EVERYWHERE
 })
 const where = computed(() => {
   const tone = palette.value?.paint.figure.tone

@@ -42,13 +42,19 @@ const thin = computed(() =>
     ? howThin(coat.value, under.value, FELT, [...usualRatios, 16, 20, 30, 40])
     : undefined,
 )
+/** The step of the ladder that such a place of light stands for. */
 const placeStep = computed(() => {
-  const at = ladder.steps.findIndex(({ key }) => key === 'base')
-  return props.where === 'middle'
-    ? ladder.steps[at]
-    : ladder.steps[
-        props.where === 'shadow' ? Math.max(0, at - 1) : Math.min(ladder.steps.length - 1, at + 1)
-      ]
+  const { steps } = ladder
+  const base = steps.findIndex(({ key }) => key === 'base')
+  const last = steps.length - 1
+  const at: Record<LightPlace, number> = {
+    'deep-shadow': 0,
+    shadow: Math.max(0, base - 1),
+    middle: base,
+    light: Math.min(last, base + 1),
+    glint: last,
+  }
+  return steps[at[props.where]]
 })
 /** Whether this coat and the next would end nearer the step the other way round. */
 const order = computed(() => {

@@ -2,9 +2,9 @@
 import {
   coatKindKeys,
   coatKinds,
+  EVERYWHERE,
   finishes,
   held,
-  places,
   range,
   thinners,
   USUAL_FINISH,
@@ -12,8 +12,8 @@ import {
 import type { FigureStack } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useCoats } from '../../stores/coats/coats'
+import PlaceSlot from '../../parts/place/PlaceSlot.vue'
 import MixSlot from '../../parts/palette/MixSlot.vue'
-import { placeWords } from '../../words/coats'
 
 /** What one coat is made of and where it goes. */
 type Coat = FigureStack['coats'][number]
@@ -90,21 +90,13 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
       @change="change({ passes: held(Math.round(Number(valueOf($event))), range.passes) })"
     />
   </label>
-  <select
-    class="text-field where"
-    aria-label="Where"
-    :value="coat.place ?? 'all'"
-    @change="change({ place: valueOf($event) as Coat['place'] })"
-  >
-    <option v-for="place in places" :key="place" :value="place">
-      {{ placeWords(place, coats.zones) }}
-    </option>
-    <optgroup label="A place of life">
-      <option v-for="{ key, name } in coats.zones" :key="key" :value="`zone ${key}`">
-        {{ name }}
-      </option>
-    </optgroup>
-  </select>
+  <PlaceSlot
+    class="where"
+    :what="`coat ${at + 1}`"
+    :place="coat.place ?? EVERYWHERE"
+    :zones="coats.zones"
+    @put="change({ place: $event as Coat['place'] })"
+  />
 </template>
 
 <style scoped>
@@ -121,7 +113,8 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
   width: 104px;
 }
 .where {
-  width: 112px;
+  flex: 1 1 110px;
+  max-width: 170px;
 }
 .number {
   width: 56px;

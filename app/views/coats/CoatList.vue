@@ -48,7 +48,7 @@ function keys(event: KeyboardEvent, at: number): void {
 const remove = (at: number): void => put(rows.value.filter((_, i) => i !== at))
 const add = (): void => {
   const of = { puddle: stepPuddle(store.figure.id, 'half-light') }
-  put([...rows.value, { id: newId(), kind: 'glaze', of, place: 'all' }])
+  put([...rows.value, { id: newId(), kind: 'glaze', of }])
   chosen.value = rows.value.length - 1
 }
 const byLightness = computed(() =>

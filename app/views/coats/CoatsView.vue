@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { lightPlaces } from '../../../core'
 import type { LightPlace } from '../../../core'
 import { later } from '../../parts/later'
 import PaletteWells from '../../parts/palette/PaletteWells.vue'
@@ -15,16 +16,14 @@ import MissingBottles from './MissingBottles.vue'
 import StrataPicture from './StrataPicture.vue'
 
 /** What draws the form is large; the rest of the room need not wait for it. */
-const FormCanvas = later(() => import('../ladder/form/FormCanvas.vue'))
+const FormCanvas = later(() => import('../../parts/form/FormCanvas.vue'))
 
 /** The stack from undercoat to last glaze: what thin paint does over what is there. */
 const coats = useCoats()
 const where = ref<LightPlace>('middle')
 const chosen = ref(0)
 const ends = computed(() =>
-  coats.layers
-    ? (['shadow', 'middle', 'lights'] as const).map((place) => coats.layers![place].flat.at(-1)!)
-    : undefined,
+  coats.layers ? lightPlaces.map((place) => coats.layers![place].flat.at(-1)!) : undefined,
 )
 </script>
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { coatKinds, dryFilmUm, liesAt, lightPlaces, reliefs } from '../../../core'
-import type { LightPlace, Look } from '../../../core'
+import { coatKinds, dryFilmUm, filmOn, liesAt, lightPlaces } from '../../../core'
+import type { LightPlace, Look, ReliefPlace } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { lightWords } from '../../words/coats'
+import { lightNames, reliefNames } from '../../words/places'
 import { screenColour } from '../../parts/screenColour'
 import { useCoats } from '../../stores/coats/coats'
 import WhereToLook from './WhereToLook.vue'
@@ -21,12 +22,22 @@ const WIDTH = 190
 const HEIGHT = 210
 const GROUND = 26
 /** Films are drawn by the root of their thickness, so that a glaze is seen beside a base coat. */
+/** The deepest recesses and joins stand apart once a coat is kept to them. */
+const shown = computed<ReliefPlace[]>(() => {
+  const named = coats.stack.coats.flatMap(({ place }) => place.flatMap(({ relief = [] }) => relief))
+  return [
+    ...(['deepest', 'join'] as const).filter((relief) => named.includes(relief)),
+    'recess',
+    'flat',
+    'ridge',
+  ]
+})
 const columns = computed(() =>
-  reliefs.map((relief) => {
+  shown.value.map((relief) => {
     const labs = coats.layers![where.value][relief]
     const heights = coats.stack.coats.map((coat) =>
-      liesAt(coat.place, { light: where.value, ...coats.spot })
-        ? Math.sqrt(dryFilmUm(coat, relief))
+      liesAt(coat.place, { relief, light: where.value, ...coats.spot })
+        ? Math.sqrt(dryFilmUm(coat, filmOn[relief]))
         : 0,
     )
     return { relief, labs, heights, all: heights.reduce((a, b) => a + b, 0) }
@@ -62,7 +73,7 @@ const strata = computed(() =>
 <template>
   <section aria-label="Strata" class="strata">
     <WhereToLook v-model="where" />
-    <div class="pictures">
+    <div class="pictures" :style="{ '--columns': shown.length }">
       <figure v-for="column in strata" :key="column.relief">
         <ColourPatch
           :lab="column.end"
@@ -88,7 +99,7 @@ const strata = computed(() =>
             <title>{{ layer.name }}</title>
           </rect>
         </svg>
-        <figcaption>{{ column.relief }}</figcaption>
+        <figcaption>{{ reliefNames[column.relief] }}</figcaption>
       </figure>
       <div class="results">
         <table>
@@ -99,7 +110,7 @@ const strata = computed(() =>
             <tr>
               <td />
               <th v-for="place in lightPlaces" :key="place" scope="col">
-                {{ place === 'lights' ? 'light' : place }}
+                {{ lightNames[place] }}
               </th>
             </tr>
           </thead>
@@ -123,7 +134,7 @@ const strata = computed(() =>
 <style scoped>
 .pictures {
   display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr)) 230px;
+  grid-template-columns: repeat(var(--columns), minmax(0, 1fr)) 250px;
   align-items: end;
 }
 figure {
@@ -162,9 +173,14 @@ th {
   text-align: left;
   padding: 0 6px 0 0;
 }
+thead th {
+  font-size: 14px;
+  line-height: 1.1;
+  vertical-align: bottom;
+}
 .swatch {
   padding: 0;
-  width: 30%;
+  width: 17%;
 }
 .patch {
   height: 24px;
@@ -175,7 +191,7 @@ p {
 }
 @media (max-width: 700px) {
   .pictures {
-    grid-template-columns: repeat(3, minmax(0, 1fr));
+    grid-template-columns: repeat(var(--columns), minmax(0, 1fr));
   }
   .results {
     grid-column: 1 / -1;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
-import { lightPlaces, looks } from '../../../core'
+import { lightPlaces, looks, zonesNamed } from '../../../core'
 import type { LightPlace, Look } from '../../../core'
 import { lightWords, lookWords } from '../../words/coats'
 import { useCoats } from '../../stores/coats/coats'
@@ -9,12 +10,13 @@ import { useCoats } from '../../stores/coats/coats'
 const where = defineModel<LightPlace>({ required: true })
 const coats = useCoats()
 /** Sides and places of life are asked for only where a coat is kept to one. */
-const sided = computed(() =>
-  coats.stack.coats.some(({ place }) => place === 'left' || place === 'right'),
-)
-const zonesUsed = computed(() =>
-  coats.zones.filter(({ key }) => coats.stack.coats.some(({ place }) => place === `zone ${key}`)),
-)
+const wheres = computed(() => coats.stack.coats.flatMap(({ place }) => place))
+const sided = computed(() => wheres.value.some(({ side }) => side !== undefined))
+const downward = computed(() => wheres.value.some(({ down }) => down !== undefined))
+const zonesUsed = computed(() => {
+  const named = new Set(zonesNamed(wheres.value))
+  return coats.zones.filter(({ key }) => named.has(key))
+})
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 const sideOf = (event: Event): 'left' | 'right' | undefined =>
   (valueOf(event) || undefined) as 'left' | 'right' | undefined
@@ -44,6 +46,13 @@ const sideOf = (event: Event): 'left' | 'right' | undefined =>
         <option value="right">right</option>
       </select>
     </label>
+    <ElCheckbox
+      v-if="downward"
+      :model-value="coats.spot.down ?? false"
+      @change="coats.spot = { ...coats.spot, down: Boolean($event) }"
+    >
+      facing down
+    </ElCheckbox>
     <label v-if="zonesUsed.length > 0">
       On
       <select

@@ -23,7 +23,7 @@ const route = useRoute()
 
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
 const PaletteWells = later(() => import('../../parts/palette/PaletteWells.vue'))
-const FormCanvas = later(() => import('./form/FormCanvas.vue'))
+const FormCanvas = later(() => import('../../parts/form/FormCanvas.vue'))
 const panels = {
   path: {
     name: 'Puddle path',

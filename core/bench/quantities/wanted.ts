@@ -1,6 +1,8 @@
 import { coatKinds } from '../../coats/coatKinds'
 import type { CoatKind } from '../../coats/coatKinds'
-import type { Place } from '../../coats/stack'
+import { shareOfPlace } from '../../place/spots'
+import type { SpotShares } from '../../place/spots'
+import type { Place } from '../../place/place'
 import type { Wanted } from '../../puddle/palettePlan'
 import type { Ingredient } from '../../puddle/puddle'
 import { coatDrops, dropsNeeded } from './needed'
@@ -14,8 +16,8 @@ export interface Painted {
   amounts: Omit<AmountsRequest, 'shares'>
   /** Steps of the ladder, dark to light, by the puddles they are. */
   steps: readonly { puddle: string; share: number }[]
-  /** Which of them is the base. */
-  base: number
+  /** Kinds of spots that its form has. */
+  spots: SpotShares
   /** The undercoat: one colour, or a dark and what is sprayed over it from above. */
   under: readonly Ingredient[]
   coats: readonly {
@@ -30,25 +32,14 @@ export interface Painted {
   details: readonly Ingredient[]
 }
 
-/** Share of the skin that a coat covers: as the ladder's steps share it, half on a side. */
-function shareOf(place: Place, { steps, base }: Pick<Painted, 'steps' | 'base'>): number {
-  const sum = (from: number, to: number): number =>
-    steps.slice(from, to).reduce((all, { share }) => all + share, 0)
-  if (place === 'all') return 1
-  if (place === 'shadow') return sum(0, base)
-  if (place === 'middle') return sum(base, base + 1)
-  if (place === 'lights') return sum(base + 1, steps.length)
-  return place === 'left' || place === 'right' ? 0.5 : PLACE_OF_LIFE
-}
-
 /**
  * Drops of every puddle that a figure, and all that are painted like it, take: each step what the ladder asks, or what
  * coats of it take where that is more; a puddle of the painter's own what its coats take. The one amount that ladder,
  * card, bench and stock go by.
- * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, steps: [{ puddle: 'base', share: 1 }], base: 0, under: [], coats: [], accents: [], details: [] }).length // 1
+ * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, steps: [{ puddle: 'base', share: 1 }], spots: { spots: [] }, under: [], coats: [], accents: [], details: [] }).length // 1
  */
 export function wantedDrops(painted: Painted): Wanted[] {
-  const { amounts, steps, under, coats, accents, details } = painted
+  const { amounts, steps, spots, under, coats, accents, details } = painted
   const asked = dropsNeeded({ ...amounts, shares: steps.map(({ share }) => share) })
   const wanted = new Map<string, Wanted>()
   const add = (of: Ingredient, drops: number): void => {
@@ -60,7 +51,7 @@ export function wantedDrops(painted: Painted): Wanted[] {
   )
   for (const { of, kind, thinner, passes, place } of coats) {
     const { pigmented, wicked } = coatKinds[kind]
-    const coat = { share: shareOf(place, painted), coats: passes, thinner, wicked }
+    const coat = { share: shareOfPlace(place, spots), coats: passes, thinner, wicked }
     if (pigmented) add(of, coatDrops(amounts, coat))
   }
   for (const { of, thinner, passes } of accents)

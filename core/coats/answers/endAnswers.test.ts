@@ -9,6 +9,7 @@ import { skinReflectance } from '../../tone/skin'
 import { coatKindKeys, coatKinds } from '../coatKinds'
 import { dryFilmUm } from '../dryFilm'
 import type { StackCoat } from '../stack'
+import { EVERYWHERE } from '../../place/place'
 import { endAnswers } from './endAnswers'
 
 const box = starterPaints.slice(0, 14)
@@ -19,7 +20,7 @@ const coat: StackCoat = {
   kind: 'glaze',
   thinner: 6,
   passes: 1,
-  place: 'all',
+  place: EVERYWHERE,
   parts: [{ paint: of('burnt-sienna'), drops: 1 }],
 }
 

@@ -16,7 +16,8 @@ import { reliefs } from '../coatKinds'
 import { methods } from './methods'
 import { startFrom } from './startFrom'
 import { resolveStack } from '../plan'
-import { lightPlaces, stackLayers } from '../stack'
+import { lightPlaces } from '../../place/place'
+import { stackLayers } from '../stack'
 import { of } from '../../../tests/fixtures/coats'
 
 it('every method is a complete plan on every figure of the demo, and no two look the same', () => {

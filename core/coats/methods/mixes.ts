@@ -1,3 +1,4 @@
+import type { Place, Where } from '../../place/place'
 import type { Method, MethodCoat, MethodMix } from './method'
 
 /** What methods are written with: undercoats, kinds of coat, mixes and places. */
@@ -21,6 +22,9 @@ export const wash = coat('wash')
 export const translucent = coat('translucent')
 export const drybrush = coat('drybrush')
 export const airbrush = coat('airbrush')
+
+/** Where a coat goes: wherever one of these holds. */
+export const at = (...place: Where[]): { place: Place } => ({ place })
 
 /** A mix under the name that painters would give it. */
 export const mixed = (name: string, ...parts: MethodMix['parts']): MethodMix => ({ name, parts })
@@ -54,6 +58,6 @@ export const run = (brown: string, drops: number, white: number): MethodMix =>
     [brown, drops],
     ...(white > 0 ? ([['titanium-white', white]] as const) : []),
   )
-export const shadow = { place: 'shadow' } as const
-export const middle = { place: 'middle' } as const
-export const lights = { place: 'lights' } as const
+export const shadow = at({ light: ['deep-shadow', 'shadow'] })
+export const middle = at({ light: ['middle'] })
+export const lights = at({ light: ['light', 'glint'] })

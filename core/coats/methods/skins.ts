@@ -1,5 +1,6 @@
 import type { Method } from './method'
 import {
+  at,
   flat,
   base,
   layer,
@@ -99,8 +100,8 @@ export const skinMethods: readonly Method[] = [
       glaze(orange, { ...middle, thinner: 11 }),
       glaze(coldBlue, { ...shadow, thinner: 5, passes: 2 }),
       glaze(redBrown, { ...shadow, thinner: 4, passes: 3 }),
-      glaze(redBrown, { place: 'left', thinner: 8 }),
-      glaze(coldBlue, { place: 'right', thinner: 8 }),
+      glaze(redBrown, { ...at({ side: 'left' }), thinner: 8 }),
+      glaze(coldBlue, { ...at({ side: 'right' }), thinner: 8 }),
       wash('half-shade', { thinner: 10 }),
     ],
   },

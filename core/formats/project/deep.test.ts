@@ -38,13 +38,19 @@ function whole(): Project {
     }),
   ) as Project['figures'][0]['stack']
   figure.stack!.films = { wash: { recess: 3, flat: 0.2, ridge: 0 } } as never
-  Object.assign(figure.stack!.coats[0]!, { thinnedWith: 'medium', place: 'zone lower-lip' })
+  Object.assign(figure.stack!.coats[0]!, {
+    thinnedWith: 'medium',
+    place: [
+      { zones: ['lower-lip'], light: ['shadow'] },
+      { side: 'left', down: true },
+    ],
+  })
   figure.stack!.coats.push({
     id: 'last',
     kind: 'varnish',
     of: { puddle: 'isaura.base' },
     finish: 'satin',
-    place: 'left',
+    place: [{ but: ['nose'], relief: ['deepest', 'join'] }],
   })
   project.puddles = [
     ...puddles.map((one) => ({ ...one, parts: [...one.parts], figure: 'isaura' })),

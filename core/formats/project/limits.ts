@@ -19,6 +19,8 @@ export const mostOf = {
   puddles: 5000,
   coats: 30,
   details: 10,
+  /** Places of one coat, any of which may hold. */
+  wheres: 6,
   accents: 60,
   versions: 50,
   parts: 40,

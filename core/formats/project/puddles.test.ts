@@ -106,9 +106,9 @@ it('a file of the second version has its mixes as puddles, each once, and steps 
           coats: [
             { id: 'c1', kind: 'base', mix: 'deepest', passes: 2 },
             { id: 'c2', kind: 'glaze', mix: violet, place: 'shadow' },
-            { id: 'c3', kind: 'glaze', mix: violet },
-            { id: 'c4', kind: 'glaze', mix: [['ultramarine', 3]] },
-            { id: 'c5', kind: 'layer', mix: 'lightest' },
+            { id: 'c3', kind: 'glaze', mix: violet, place: 'zone lower-lip' },
+            { id: 'c4', kind: 'glaze', mix: [['ultramarine', 3]], place: 'left' },
+            { id: 'c5', kind: 'layer', mix: 'lightest', place: 'all' },
           ],
         },
         versions: [
@@ -155,6 +155,13 @@ it('a file of the second version has its mixes as puddles, each once, and steps 
     { puddle: made!.id },
     { bottle: 'ultramarine' },
     { puddle: 'isaura.glint' },
+  ])
+  expect(stack!.coats.map(({ place }) => place)).toEqual([
+    undefined,
+    [{ light: ['deep-shadow', 'shadow'] }],
+    [{ zones: ['lower-lip'] }],
+    [{ side: 'left' }],
+    undefined,
   ])
   expect(versions![0]!.steps[0]!.parts).toEqual([{ of: { bottle: 'raw-umber' }, drops: 2 }])
 })

@@ -1,12 +1,37 @@
 import * as v from 'valibot'
 import { thinners } from '../../coats/dryFilm'
 import { coatKindKeys } from '../../coats/coatKinds'
-import { places } from '../../coats/stack'
+import { lightPlaces, reliefPlaces, sides } from '../../place/place'
 import { finishes } from '../../paint/surface'
 import { id, text, whole, within } from '../fields'
 import { atMost, oneOf } from './common'
 import { longest, mostOf, range } from './limits'
 import { ingredient } from './puddleSchema'
+
+const zoneKeys = v.optional(
+  v.pipe(
+    v.array(v.pipe(text(longest.id), v.regex(/^[a-z -]{1,40}$/, 'is no place of life'))),
+    atMost(mostOf.accents, 'places'),
+  ),
+)
+const placeSchema = v.pipe(
+  v.array(
+    v.object({
+      relief: v.optional(
+        v.pipe(v.array(oneOf(reliefPlaces, 'relief')), atMost(reliefPlaces.length, 'reliefs')),
+      ),
+      light: v.optional(
+        v.pipe(v.array(oneOf(lightPlaces, 'light')), atMost(lightPlaces.length, 'lights')),
+      ),
+      side: v.optional(oneOf(sides, 'side')),
+      down: v.optional(v.boolean()),
+      zones: zoneKeys,
+      but: zoneKeys,
+    }),
+  ),
+  v.minLength(1, 'is empty'),
+  atMost(mostOf.wheres, 'places'),
+)
 
 const coatSchema = v.object({
   /** Made once; what is done at the bench is remembered by it. */
@@ -16,15 +41,8 @@ const coatSchema = v.object({
   of: ingredient,
   thinner: v.optional(within(range.thinner)),
   passes: v.optional(whole(...range.passes)),
-  place: v.optional(
-    v.union([
-      oneOf(places, 'place'),
-      v.custom<`zone ${string}`>(
-        (given) => typeof given === 'string' && /^zone [a-z -]{1,40}$/.test(given),
-        `is no place; allowed are ${places.join(', ')} and "zone" with a place of life`,
-      ),
-    ]),
-  ),
+  /** Wherever one of these holds; everywhere when not given. */
+  place: v.optional(placeSchema),
   thinnedWith: v.optional(oneOf(thinners, 'thinner')),
   finish: v.optional(oneOf(finishes, 'finish')),
 })

@@ -1,3 +1,4 @@
+import { curvatureOf } from './curvature'
 import type { FormKey } from './forms'
 import { points } from './points'
 import type { Mesh } from './surfaceNet'
@@ -8,6 +9,8 @@ export interface FormSamples {
   normals: Float32Array
   /** 0 open to 1 closed. */
   occlusion: Float32Array
+  /** Mean curvature, 1/units of length, positive on ridges; nothing where it was not kept. */
+  curvature?: Float32Array
   /** Area a point stands for as seen from the front; 0 where it faces away. */
   areas: Float32Array
 }
@@ -17,9 +20,11 @@ export interface FormSamples {
  * @example samplesOf(mesh, new Float32Array(mesh.positions.length / 3)).areas.length
  */
 export function samplesOf(
-  { positions, normals, triangles }: Mesh,
+  mesh: Mesh,
   occlusion: Float32Array,
+  curvature = curvatureOf(mesh),
 ): FormSamples {
+  const { positions, normals, triangles } = mesh
   const areas = new Float32Array(occlusion.length)
   for (let t = 0; t < triangles.length; t += 3) {
     const [a, b, c] = [3 * triangles[t]!, 3 * triangles[t + 1]!, 3 * triangles[t + 2]!]
@@ -30,14 +35,15 @@ export function samplesOf(
     if (shadow <= 0) continue
     for (const corner of [a, b, c]) areas[corner / 3]! += shadow / 6
   }
-  return { normals, occlusion, areas }
+  return { normals, occlusion, curvature, areas }
 }
 
 /**
  * Every so-manieth point, for shares that have to be measured within a frame.
  * @example thinned(formSamples(), 100).areas.length <= 100 // true
  */
-export function thinned({ normals, occlusion, areas }: FormSamples, most: number): FormSamples {
+export function thinned(form: FormSamples, most: number): FormSamples {
+  const { normals, occlusion, curvature, areas } = form
   const step = Math.max(1, Math.ceil(occlusion.length / most))
   const kept = [...occlusion.keys()].filter((p) => p % step === 0)
   return {
@@ -46,15 +52,18 @@ export function thinned({ normals, occlusion, areas }: FormSamples, most: number
       (_, i) => normals[3 * kept[Math.floor(i / 3)]! + (i % 3)]!,
     ),
     occlusion: Float32Array.from(kept, (p) => occlusion[p]!),
+    ...(curvature ? { curvature: Float32Array.from(kept, (p) => curvature[p]!) } : {}),
     areas: Float32Array.from(kept, (p) => areas[p]!),
   }
 }
 
-/** Bytes of a packed point: normal (signed), occlusion, area (two). */
-const POINT = 6
+/** Bytes of a packed point: normal (signed), occlusion, area (two), curvature (signed). */
+const POINT = 7
+/** Curvature is kept by quarters, up to 31 either way. */
+const CURVATURE = 4
 
 /** Points that are seen from the front, packed into base64: a degree, a percent and 1/65535 of the largest area. */
-export function packSamples({ normals, occlusion, areas }: FormSamples): string {
+export function packSamples({ normals, occlusion, curvature, areas }: FormSamples): string {
   const seen = [...areas.keys()].filter((p) => areas[p]! > 0)
   const largest = Math.max(...areas)
   const bytes = new Uint8Array(seen.length * POINT)
@@ -63,6 +72,8 @@ export function packSamples({ normals, occlusion, areas }: FormSamples): string 
     for (let a = 0; a < 3; a++) view.setInt8(i * POINT + a, Math.round(127 * normals[3 * p + a]!))
     view.setUint8(i * POINT + 3, Math.round(255 * occlusion[p]!))
     view.setUint16(i * POINT + 4, Math.round((65535 * areas[p]!) / largest))
+    const bent = Math.round(CURVATURE * (curvature?.[p] ?? 0))
+    view.setInt8(i * POINT + 6, Math.max(-127, Math.min(127, bent)))
   })
   return btoa(String.fromCharCode(...bytes))
 }
@@ -78,6 +89,10 @@ function unpackSamples(text: string): FormSamples {
     normals,
     occlusion: Float32Array.from({ length: many }, (_, i) => view.getUint8(i * POINT + 3) / 255),
     areas: Float32Array.from({ length: many }, (_, i) => view.getUint16(i * POINT + 4) / 65535),
+    curvature: Float32Array.from(
+      { length: many },
+      (_, i) => view.getInt8(i * POINT + 6) / CURVATURE,
+    ),
   }
 }
 

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import {
   coatKinds,
   distances,
+  EVERYWHERE,
   formatCardSvg,
   USUAL_FINISH,
   usual,
@@ -10,7 +11,7 @@ import {
 } from '../../../../core'
 import type { LadderCard } from '../../../../core'
 import { countWords, madeInWords } from '../../../words/amounts'
-import { placeWords } from '../../../words/coats'
+import { placeWords } from '../../../words/places'
 import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents/accents'
 import { useCoats } from '../../../stores/coats/coats'
@@ -50,7 +51,7 @@ const coatLines = computed(() => {
       if (!coatKinds[kind].pigmented) return `${coatKinds[kind].name} ${finish ?? USUAL_FINISH}`
       const times = (passes ?? 1) > 1 ? ` × ${passes}` : ''
       const thin = `${thinner ?? usual} : 1 ${thinnedWith ?? 'water'}`
-      return `${name} ${nameOf(of)} ${placeWords(place ?? 'all', coats.zones)}, ${thin}${times}`
+      return `${name} ${nameOf(of)} ${placeWords(place ?? EVERYWHERE, coats.zones)}, ${thin}${times}`
     }),
   ]
 })

@@ -6,7 +6,7 @@ import type { FormKey, SeenFrom } from '../../../../core'
 import SliderRow from '../../../parts/SliderRow.vue'
 import { useForm } from '../../../stores/form'
 import { useProject } from '../../../stores/project/project'
-import FormCanvas from './FormCanvas.vue'
+import FormCanvas from '../../../parts/form/FormCanvas.vue'
 
 /** The ladder on a form: turned, lit from elsewhere, in grey, from the distance it is judged at. */
 const store = useProject()

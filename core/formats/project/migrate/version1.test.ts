@@ -69,9 +69,9 @@ it('size and number have one meaning each', () => {
 it('coats, accents and versions get ids, and what was done says what it was of', () => {
   const coats = isaura!.stack!.coats
   expect(coats.map(({ id }) => id)).toEqual(coats.map((_, i) => firstCoatId(i)))
-  const before = (old.figures[0]!.stack as { coats: { mix: unknown }[] }).coats
-  expect(coats.map(({ id: _id, of: _of, ...coat }) => coat)).toEqual(
-    before.map(({ mix: _mix, ...coat }) => coat),
+  const before = (old.figures[0]!.stack as { coats: { mix: unknown; place?: string }[] }).coats
+  expect(coats.map(({ id: _id, of: _of, place: _place, ...coat }) => coat)).toEqual(
+    before.map(({ mix: _mix, place: _place, ...coat }) => coat),
   )
   coats.forEach(({ of }, i) => {
     const { mix } = before[i]!

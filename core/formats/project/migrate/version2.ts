@@ -5,7 +5,7 @@ import type { Loose } from './migrate'
 /**
  * Version 2 to 3. Every mix is a puddle: what was kept for a step of a ladder, what a coat was mixed of for itself,
  * the same wherever it was laid on a figure; a mix of one bottle is that bottle. Parts of a ladder that coats had
- * named (“the deepest step”) are the puddles of its steps.
+ * named (“the deepest step”) are the puddles of its steps; a place is what has to be true of it.
  */
 
 const isLoose = (data: unknown): data is Loose =>
@@ -20,6 +20,21 @@ const roles: Readonly<Record<string, StepKey>> = {
   'half-light': 'half-light',
   light: 'light',
   lightest: 'glint',
+}
+
+/** Places as they were named; all over is not said any more. */
+const places: Readonly<Record<string, Loose>> = {
+  shadow: { light: ['deep-shadow', 'shadow'] },
+  middle: { light: ['middle'] },
+  lights: { light: ['light', 'glint'] },
+  left: { side: 'left' },
+  right: { side: 'right' },
+}
+const placeFrom = (place: unknown): Loose => {
+  if (place === undefined || place === 'all') return {}
+  if (typeof place !== 'string') return { place }
+  const zone = place.startsWith('zone ') ? { zones: [place.slice('zone '.length)] } : undefined
+  return { place: [places[place] ?? zone ?? place] }
 }
 
 const partsFrom = (parts: unknown): unknown =>
@@ -87,8 +102,8 @@ function stackFrom(stack: unknown, palette: Palette): unknown {
     coats: Array.isArray(coats)
       ? coats.map((coat: unknown) => {
           if (!isLoose(coat)) return coat
-          const { mix, ...rest } = coat
-          return { ...rest, of: palette.of(mix) }
+          const { mix, place, ...rest } = coat
+          return { ...rest, of: palette.of(mix), ...placeFrom(place) }
         })
       : coats,
   }

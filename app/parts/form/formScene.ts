@@ -4,13 +4,15 @@ import {
   DataTexture,
   Mesh,
   PerspectiveCamera,
+  Raycaster,
   Scene,
   ShaderMaterial,
+  Vector2,
   Vector3,
   WebGLRenderer,
 } from 'three'
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
-import { AMBIENT } from '../../../../core'
+import { AMBIENT } from '../../../core'
 
 /** A form as the scene takes it. */
 interface FormGeometry {
@@ -39,11 +41,14 @@ interface FormLook {
 const vertexShader = `
   attribute float occlusion;
   attribute float curvature;
+  attribute float placed;
   uniform vec3 key;
   uniform float hollow;
   uniform float ridges;
   varying float level;
+  varying float inside;
   void main() {
+    inside = placed;
     float lambert = max(0.0, dot(normal, key));
     float open = 1.0 - occlusion;
     level = ${(1 - AMBIENT).toFixed(3)} * lambert * (0.35 + 0.65 * open)
@@ -58,9 +63,14 @@ const vertexShader = `
 /** Colours by level of light stand in a strip, so that a pixel costs one look. */
 const fragmentShader = `
   uniform sampler2D ramp;
+  uniform float masked;
   varying float level;
+  varying float inside;
   void main() {
-    gl_FragColor = vec4(texture2D(ramp, vec2(level, 0.5)).rgb, 1.0);
+    vec3 paint = texture2D(ramp, vec2(level, 0.5)).rgb;
+    // What is not meant turns to the grey of the ground, a little shaded so that the form is still seen.
+    vec3 ground = vec3(0.52 + 0.26 * level);
+    gl_FragColor = vec4(mix(paint, ground, masked * (1.0 - smoothstep(0.4, 0.6, inside))), 1.0);
   }
 `
 const RAMP = 1024
@@ -99,6 +109,10 @@ export interface FormScene {
   show(geometry: FormGeometry): void
   paint(look: FormLook): void
   resize(width: number, height: number): void
+  /** Only these points are painted, 0 or 1 each; all of them when nothing is given. */
+  mask(placed: Float32Array | undefined): void
+  /** The point that is nearest to a place on the canvas, −1 to 1 each way; nothing beside the form. */
+  pointAt(x: number, y: number): number | undefined
   /** Turns to this angle round the upright axis, radians. */
   turnTo(angle: number): void
   /** Whether it is drawn without a graphics processor, so that every triangle counts. */
@@ -124,6 +138,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       key: { value: new Vector3(0, 1, 0) },
       hollow: { value: 0 },
       ridges: { value: 0 },
+      masked: { value: 0 },
       ramp: { value: ramp },
     },
   })
@@ -131,6 +146,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   // Always in view: its bounds need not be worked out.
   mesh.frustumCulled = false
   scene.add(mesh)
+  const caster = new Raycaster()
   let frames = 0
   let waiting = 0
   const draw = (): void => {
@@ -154,6 +170,10 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       geometry.setAttribute('normal', new BufferAttribute(normals, 3))
       geometry.setAttribute('occlusion', new BufferAttribute(occlusion, 1))
       geometry.setAttribute('curvature', new BufferAttribute(curvature, 1))
+      geometry.setAttribute(
+        'placed',
+        new BufferAttribute(new Float32Array(occlusion.length).fill(1), 1),
+      )
       geometry.setIndex(new BufferAttribute(triangles, 1))
       mesh.geometry.dispose()
       mesh.geometry = geometry
@@ -167,6 +187,15 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       uniforms.ridges!.value = look.ridges
       ;(uniforms.key!.value as Vector3).set(...look.key)
       later()
+    },
+    mask(placed) {
+      material.uniforms.masked!.value = placed ? 1 : 0
+      if (placed) mesh.geometry.setAttribute('placed', new BufferAttribute(placed, 1))
+      later()
+    },
+    pointAt(x, y) {
+      caster.setFromCamera(new Vector2(x, y), camera)
+      return caster.intersectObject(mesh)[0]?.face?.a
     },
     resize(width, height) {
       renderer.setSize(width, height, false)

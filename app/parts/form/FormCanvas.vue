@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { displayColour, exposure, keyVector, usualKey } from '../../../../core'
-import type { Lab } from '../../../../core'
-import { useForm } from '../../../stores/form'
-import { useLadder } from '../../../stores/ladder/ladder'
-import { useProject } from '../../../stores/project/project'
+import {
+  displayColour,
+  exposure,
+  isEverywhere,
+  keyVector,
+  liesAt,
+  lightParts,
+  spotOf,
+  usualKey,
+} from '../../../core'
+import type { Lab, Place, Spot } from '../../../core'
+import { useForm } from '../../stores/form'
+import { useLadder } from '../../stores/ladder/ladder'
+import { useProject } from '../../stores/project/project'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 
@@ -19,9 +28,13 @@ const props = withDefaults(
     ridges?: boolean
     /** Other colours than the ladder’s, dark to light, the middle one the base. */
     labs?: readonly Lab[]
+    /** Only what lies here is painted; the rest is the grey of the ground. */
+    place?: Place
   }>(),
-  { blend: 0, labs: undefined },
+  { blend: 0, labs: undefined, place: undefined },
 )
+/** What kind of spot was pointed at. */
+const emit = defineEmits<{ spot: [spot: Omit<Spot, 'zone'>] }>()
 const store = useProject()
 const ladder = useLadder()
 const form = useForm()
@@ -50,6 +63,48 @@ const look = computed(() => {
   }
 })
 
+/** What kind of spot a point of the form is, as the ladder parts the light. */
+const spotAt = computed(() => {
+  const at = ladder.steps.findIndex(({ key }) => key === 'base')
+  const parts = lightParts(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
+  const key = keyVector(store.plan.key ?? usualKey)
+  const made = form.geometry
+  return (p: number) =>
+    spotOf(
+      {
+        nx: made!.normals[3 * p]!,
+        ny: made!.normals[3 * p + 1]!,
+        nz: made!.normals[3 * p + 2]!,
+        occlusion: made!.occlusion[p]!,
+        curvature: made!.curvature[p]!,
+      },
+      parts,
+      key,
+    )
+})
+/** Places of life are not marked on the form: a coat that is kept to them is shown without that. */
+const mask = computed(() => {
+  const { place } = props
+  if (!place || !form.geometry || isEverywhere(place)) return undefined
+  const bare = place.map(({ zones: _zones, but: _but, ...where }) => where)
+  return Float32Array.from(form.geometry.occlusion, (_, p) =>
+    liesAt(bare, spotAt.value(p)) ? 1 : 0,
+  )
+})
+let pressed: [number, number] | undefined
+/** A press that did not turn the form points at it. */
+function released(event: PointerEvent): void {
+  const began = pressed
+  pressed = undefined
+  if (!began || Math.hypot(event.clientX - began[0], event.clientY - began[1]) > 4) return
+  const { left, top, width, height } = canvas.value!.getBoundingClientRect()
+  const point = scene.value?.pointAt(
+    (2 * (event.clientX - left)) / width - 1,
+    1 - (2 * (event.clientY - top)) / height,
+  )
+  if (point !== undefined && form.geometry) emit('spot', spotAt.value(point))
+}
+
 onMounted(() => {
   try {
     scene.value = formScene(canvas.value!)
@@ -63,6 +118,7 @@ onMounted(() => {
     (made) => made && scene.value?.show(made),
     { immediate: true },
   )
+  watch(mask, (placed) => scene.value?.mask(placed), { immediate: true })
   watch(look, (now) => scene.value?.paint(now), { immediate: true })
   watch(
     [size.width, size.height],
@@ -107,6 +163,8 @@ function keys(event: KeyboardEvent): void {
       role="img"
       :aria-label="`${form.name}, painted with this ladder; left and right arrows turn it`"
       @keydown="keys"
+      @pointerdown="pressed = [$event.clientX, $event.clientY]"
+      @pointerup="released"
     />
     <p v-if="without" class="soft">
       This browser has no WebGL, so the form cannot be shown. The strip has the same colours.

@@ -1,0 +1,67 @@
+import { isEverywhere, lightPlaces } from '../../core'
+import type { LightPlace, Place, ReliefPlace, Where } from '../../core'
+
+/** A kind of light as a place that paint goes. */
+export const lightNames: Readonly<Record<LightPlace, string>> = {
+  'deep-shadow': 'deep shadow',
+  shadow: 'shadow',
+  middle: 'middle',
+  light: 'lights',
+  glint: 'glints',
+}
+export const reliefNames: Readonly<Record<ReliefPlace, string>> = {
+  deepest: 'deepest recesses',
+  recess: 'recesses',
+  join: 'where skin meets something',
+  flat: 'flats',
+  ridge: 'ridges',
+}
+
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+const has = <T>(list: readonly T[] | undefined): list is readonly T[] =>
+  list !== undefined && list.length > 0
+
+/** “in the shadow”, “in the middle and on the lights”. */
+function lightWordsOf(light: readonly LightPlace[]): string {
+  const named = new Set(light)
+  const words: string[] = []
+  if (named.has('deep-shadow') && named.has('shadow')) words.push('in the shadow')
+  else if (named.has('deep-shadow')) words.push('in the deep shadow')
+  else if (named.has('shadow')) words.push('in the half-shadow')
+  if (named.has('middle')) words.push('in the middle')
+  if (named.has('light'))
+    words.push(named.has('glint') ? 'on the lights' : 'on the lights below the glints')
+  else if (named.has('glint')) words.push('on the glints')
+  return listed(words)
+}
+const reliefWordsOf = (relief: readonly ReliefPlace[]): string =>
+  listed(
+    relief.map((one) =>
+      one === 'join'
+        ? reliefNames.join
+        : `${one === 'deepest' || one === 'recess' ? 'in the' : 'on the'} ${reliefNames[one]}`,
+    ),
+  )
+
+type Zones = readonly { key: string; name: string }[]
+
+function whereWords(where: Where, zones: Zones): string {
+  const named = (keys: readonly string[]): string =>
+    listed(keys.map((key) => zones.find((zone) => zone.key === key)?.name ?? key))
+  const { relief, light, side, down, zones: on, but } = where
+  const words: string[] = []
+  if (has(on)) words.push(`on the ${named(on)}`)
+  if (has(light) && light.length < lightPlaces.length) words.push(lightWordsOf(light))
+  if (has(relief)) words.push(reliefWordsOf(relief))
+  if (down) words.push('on what faces down')
+  const first = words.join(', ')
+  const sided =
+    side === undefined ? first : first ? `${first} of the ${side} side` : `on the ${side} side`
+  if (!has(but)) return sided || 'all over'
+  return sided ? `${sided}, not on the ${named(but)}` : `everywhere but the ${named(but)}`
+}
+
+/** Where paint goes, as a painter says it; places of life by their own names. */
+export const placeWords = (place: Place, zones: Zones): string =>
+  isEverywhere(place) ? 'all over' : listed(place.map((where) => whereWords(where, zones)))
