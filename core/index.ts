@@ -243,8 +243,16 @@ export { endAnswers, MOST_UNDER } from './coats/answers/endAnswers'
 export type { EndAnswers } from './coats/answers/endAnswers'
 
 /* Places of life, eyes, teeth and claws */
-export { accentFor, accentOn, accentWith, readsAt, tooMuchOn } from './coats/accents/accents'
+export {
+  accentFor,
+  accentOf,
+  accentOn,
+  accentWith,
+  readsAt,
+  tooMuchOn,
+} from './coats/accents/accents'
 export type { Accent } from './coats/accents/accents'
+export { usualMix } from './coats/accents/usualMix'
 export { mixSmallLadders, smallLadders } from './coats/accents/smallLadders'
 
 /* At the bench: the order of work */

@@ -10,6 +10,7 @@ import { computed, ref } from 'vue'
 import { EVERYWHERE, lightPlaces, mostOf, reliefPlaces, shareOfPlace } from '../../../core'
 import type { LightPlace, Place, ReliefPlace, Side, Spot, Where } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
+import { useProject } from '../../stores/project/project'
 import { lightNames, placeWords, reliefNames } from '../../words/places'
 import { later } from '../later'
 import PlacePicture from './PlacePicture.vue'
@@ -21,6 +22,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ put: [place: Place] }>()
 const ladder = useLadder()
+const store = useProject()
 /** What draws the form is large. */
 const FormCanvas = later(() => import('../form/FormCanvas.vue'))
 
@@ -72,6 +74,7 @@ const share = computed(() => Math.round(100 * shareOfPlace(props.place, ladder.s
       <PlacePicture
         class="drawing"
         :place="place"
+        :kind="store.figure.tone.kind"
         :label="`On the drawing: ${placeWords(place, zones)}`"
       />
     </div>

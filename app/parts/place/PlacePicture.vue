@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import { isEverywhere, lightPlaces } from '../../../core'
-import type { LightPlace, Place } from '../../../core'
-import { outline, placeShapes } from './drawing'
+import type { LightPlace, Place, Tone } from '../../../core'
+import { drawingOf } from './drawing'
 
 /** Where paint goes, shown on the drawing of a head: in its shadow, on its lights, on one side, on a place of life. */
-const props = defineProps<{ place: Place; label: string }>()
+const props = withDefaults(defineProps<{ place: Place; label: string; kind?: Tone['kind'] }>(), {
+  kind: 'skin',
+})
 
 const id = useId()
-const head = outline[0]!
+const drawing = computed(() => drawingOf({ kind: props.kind }))
 /** Light falls from above on the left, as in the pictures of the ladder: bands from the glint to the deepest shadow. */
 const bands: Readonly<Record<LightPlace, string>> = {
   glint: 'M118 40 C104 50 94 66 92 82 C104 70 126 58 150 56 C144 42 130 34 118 40 Z',
@@ -23,7 +25,9 @@ const bands: Readonly<Record<LightPlace, string>> = {
 }
 const halves = { left: 'M30 10 H150 V250 H30 Z', right: 'M150 10 H270 V250 H150 Z' } as const
 const shapesOf = (keys: readonly string[]): string[] =>
-  placeShapes.filter(({ zones }) => zones.some((zone) => keys.includes(zone))).map(({ d }) => d)
+  drawing.value.places
+    .filter(({ zones }) => zones.some((zone) => keys.includes(zone)))
+    .map(({ d }) => d)
 
 interface Region {
   shapes: string[]
@@ -33,6 +37,8 @@ interface Region {
   but: string[]
   /** Only where something lies deep, or stands out. */
   dotted: boolean
+  /** A band of light ends where the head does. */
+  onHead: boolean
 }
 const regions = computed<Region[]>(() =>
   props.place.map(({ light = [], relief = [], side, down, zones = [], but = [] }) => ({
@@ -43,10 +49,11 @@ const regions = computed<Region[]>(() =>
           ? [bands['deep-shadow']]
           : light.length > 0 && light.length < lightPlaces.length
             ? light.map((one) => bands[one])
-            : [head],
+            : [...drawing.value.skin.slice(0, props.kind === 'hide' ? 3 : 1)],
     ...(side ? { side: halves[side] } : {}),
     but: shapesOf(but),
     dotted: relief.length > 0,
+    onHead: zones.length === 0,
   })),
 )
 /** Hand and body are drawn beside the head; what lies only there is looked at there. */
@@ -57,7 +64,15 @@ const box = computed(() => {
   )
   const least = Math.min(...starts)
   if (!(least >= 300)) return '40 12 220 236'
-  return least < 420 ? '300 90 120 170' : '410 30 120 230'
+  return least < 440 ? '300 90 120 170' : '410 30 120 230'
+})
+/** Lines of what is looked at only: head, hand or body. */
+const lines = computed(() => {
+  const [from, , width] = box.value.split(' ').map(Number) as [number, number, number]
+  return drawing.value.lines.filter((d) => {
+    const x = Number(/M(\d+)/.exec(d)?.[1])
+    return x >= from - 20 && x <= from + width + 20
+  })
 })
 </script>
 
@@ -67,21 +82,26 @@ const box = computed(() => {
       <pattern :id="`${id}dots`" width="9" height="9" patternUnits="userSpaceOnUse">
         <circle cx="4.5" cy="4.5" r="2.6" class="dot" />
       </pattern>
+      <clipPath :id="`${id}head`">
+        <path v-for="d in drawing.skin" :key="d" :d="d" />
+      </clipPath>
       <clipPath v-for="(region, i) in regions" :id="`${id}half${i}`" :key="i">
         <path :d="region.side ?? 'M0 0 H560 V320 H0 Z'" />
       </clipPath>
     </defs>
     <g v-for="(region, i) in regions" :key="i" :clip-path="`url(#${id}half${i})`">
-      <path
-        v-for="d in region.shapes"
-        :key="d"
-        :d="d"
-        class="here"
-        :style="region.dotted ? { fill: `url(#${id}dots)`, fillOpacity: 1 } : undefined"
-      />
-      <path v-for="d in region.but" :key="d" :d="d" class="bare" />
+      <g :clip-path="region.onHead ? `url(#${id}head)` : undefined">
+        <path
+          v-for="d in region.shapes"
+          :key="d"
+          :d="d"
+          class="here"
+          :style="region.dotted ? { fill: `url(#${id}dots)`, fillOpacity: 1 } : undefined"
+        />
+        <path v-for="d in region.but" :key="d" :d="d" class="bare" />
+      </g>
     </g>
-    <path v-for="d in outline" :key="d" :d="d" class="line" />
+    <path v-for="d in lines" :key="d" :d="d" class="line" />
   </svg>
 </template>
 

@@ -1,90 +1,24 @@
+import type { Tone } from '../../../core'
+import { beast } from './beast'
+import { person } from './person'
+
 /** A shape of the line drawing that stands for a place of life. */
 export interface PlaceShape {
-  /** Zones of skin, or of hide, that the shape stands for; the first that the figure has is taken. */
+  /** Zones that the shape stands for; the first that the figure has is taken. */
   zones: readonly string[]
   d: string
 }
 
-/** Outline of the drawing: a head from the front, a hand, and a standing body. Our own. */
-export const outline = [
-  // Head, ears, neck.
-  'M150 22 C96 22 66 66 68 124 C70 176 96 232 150 236 C204 232 230 176 232 124 C234 66 204 22 150 22 Z',
-  'M68 118 C52 110 48 132 54 148 C58 160 66 164 72 160',
-  'M232 118 C248 110 252 132 246 148 C242 160 234 164 228 160',
-  'M118 228 L116 268 C98 280 74 284 56 294',
-  'M182 228 L184 268 C202 280 226 284 244 294',
-  // Brows, eyes.
-  'M92 104 C104 94 122 94 134 102',
-  'M166 102 C178 94 196 94 208 104',
-  'M98 118 C108 110 124 110 132 119 C122 125 108 125 98 118 Z',
-  'M168 119 C176 110 192 110 202 118 C192 125 178 125 168 119 Z',
-  // Nose, mouth.
-  'M146 112 C142 136 136 150 132 158 C138 166 162 166 168 158 C164 150 158 136 154 112',
-  'M120 190 C134 184 166 184 180 190 C166 200 134 200 120 190 Z',
-  // Hand.
-  'M330 250 C318 220 314 196 322 176 L318 130 C318 120 330 120 332 130 L338 168 L338 112 C338 102 351 102 352 112 L354 166 L360 118 C361 108 374 109 373 119 L370 168 L382 134 C386 125 397 129 394 139 L384 186 C398 180 408 190 398 200 C386 214 380 234 378 250',
-  // Body.
-  'M470 40 C458 40 454 54 458 66 C460 74 464 78 464 84 C448 88 438 92 436 106 L430 160 C428 172 436 176 440 166 L446 126 L448 170 L444 236 C442 250 458 252 460 238 L470 180 L480 238 C482 252 498 250 496 236 L492 170 L494 126 L500 166 C504 176 512 172 510 160 L504 106 C502 92 492 88 476 84 C476 78 480 74 482 66 C486 54 482 40 470 40 Z',
-]
+/** A line drawing of a kind of being; our own. */
+export interface Drawing {
+  /** What is filled with the colour of the skin, the head first. */
+  skin: readonly string[]
+  lines: readonly string[]
+  places: readonly PlaceShape[]
+  /** Eyes, teeth, claws, mouth. */
+  details: readonly { keys: readonly string[]; d: string }[]
+}
 
-export const placeShapes: readonly PlaceShape[] = [
-  {
-    zones: ['forehead'],
-    d: 'M96 84 C104 50 130 38 150 38 C170 38 196 50 204 84 C180 76 120 76 96 84 Z',
-  },
-  {
-    zones: ['hairline', 'back'],
-    d: 'M92 66 C104 34 130 26 150 26 C170 26 196 34 208 66 C190 40 110 40 92 66 Z',
-  },
-  {
-    zones: ['eye-socket', 'socket'],
-    d: 'M90 112 C98 98 130 98 138 112 C140 128 120 136 108 134 C96 132 90 124 90 112 Z M162 112 C170 98 202 98 210 112 C210 124 204 132 192 134 C180 136 160 128 162 112 Z',
-  },
-  {
-    zones: ['nose'],
-    d: 'M145 130 C140 150 133 154 133 160 C140 168 160 168 167 160 C167 154 160 150 155 130 Z',
-  },
-  {
-    zones: ['cheek', 'throat'],
-    d: 'M82 140 C96 132 120 142 126 158 C122 178 104 182 92 172 C84 164 80 150 82 140 Z M218 140 C204 132 180 142 174 158 C178 178 196 182 208 172 C216 164 220 150 218 140 Z',
-  },
-  {
-    zones: ['ear'],
-    d: 'M66 120 C54 114 50 134 56 148 C60 158 66 160 70 156 Z M234 120 C246 114 250 134 244 148 C240 158 234 160 230 156 Z',
-  },
-  {
-    zones: ['upper-lip', 'lip'],
-    d: 'M122 189 C134 181 144 183 150 186 C156 183 166 181 178 189 C164 192 136 192 122 189 Z',
-  },
-  {
-    zones: ['lower-lip', 'belly'],
-    d: 'M124 192 C138 194 162 194 176 192 C164 203 136 203 124 192 Z',
-  },
-  {
-    zones: ['stubble', 'scar'],
-    d: 'M98 182 C104 178 112 184 118 198 C130 210 170 210 182 198 C188 184 196 178 202 182 C196 210 176 230 150 232 C124 230 104 210 98 182 Z',
-  },
-  {
-    zones: ['jaw'],
-    d: 'M76 152 C82 180 90 196 98 206 C94 190 88 170 84 158 Z M224 152 C218 180 210 196 202 206 C206 190 212 170 216 158 Z',
-  },
-  { zones: ['neck'], d: 'M122 236 C140 244 160 244 178 236 L180 266 C160 276 140 276 120 266 Z' },
-  { zones: ['scar'], d: 'M104 142 L118 168 L113 171 L99 145 Z' },
-  {
-    zones: ['palm', 'belly'],
-    d: 'M328 200 C340 190 366 190 378 204 C380 222 376 238 372 246 L336 246 C330 230 326 214 328 200 Z',
-  },
-  {
-    zones: ['knuckle'],
-    d: 'M318 168 A8 8 0 1 0 334 168 A8 8 0 1 0 318 168 Z M337 164 A8 8 0 1 0 353 164 A8 8 0 1 0 337 164 Z M355 166 A8 8 0 1 0 371 166 A8 8 0 1 0 355 166 Z M372 178 A7 7 0 1 0 386 178 A7 7 0 1 0 372 178 Z',
-  },
-  {
-    zones: ['vein', 'joint'],
-    d: 'M350 196 C346 212 352 224 346 244 L350 245 C356 226 350 212 354 197 Z',
-  },
-  {
-    zones: ['elbow', 'joint'],
-    d: 'M431 132 A6 6 0 1 0 443 132 A6 6 0 1 0 431 132 Z M497 132 A6 6 0 1 0 509 132 A6 6 0 1 0 497 132 Z M447 206 A7 7 0 1 0 461 206 A7 7 0 1 0 447 206 Z M479 206 A7 7 0 1 0 493 206 A7 7 0 1 0 479 206 Z',
-  },
-  { zones: ['flank'], d: 'M446 112 L494 112 L490 168 L450 168 Z' },
-]
+/** Skin is a person's, a hide a creature's. */
+export const drawingOf = ({ kind }: Pick<Tone, 'kind'>): Drawing =>
+  kind === 'hide' ? beast : person

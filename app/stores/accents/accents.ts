@@ -50,7 +50,13 @@ export const useAccents = defineStore('accents', () => {
   )
   const found = computed<Glazes>(() =>
     ground.value
-      ? glazesOf(store.figure, ground.value, ladder.contents, answer.value ?? new Map())
+      ? glazesOf(
+          store.figure,
+          ground.value,
+          ladder.contents,
+          answer.value ?? new Map(),
+          store.paintsIn,
+        )
       : new Map(),
   )
   /** Eyes, teeth, claws and mouth, mixed from what is in. */

@@ -1,9 +1,12 @@
 import {
+  accentOf,
   accentWith,
   baseReflectance,
   bottleParts,
   coatKinds,
   partsById,
+  stepPuddle,
+  usualMix,
   zonesOf,
 } from '../../../core'
 import type {
@@ -18,7 +21,7 @@ import type {
 import type { AccentReply } from '../../workers/coatsWorker'
 import { threads } from '../../workers/threads'
 import type { Contents } from '../palette/contents'
-import { isKnown, withPaints } from '../paints'
+import { isKnown, paintOf, withPaints } from '../paints'
 
 /** The glaze of a place of life: found for it, or of the painter's own puddle. */
 export interface Glaze extends AccentReply {
@@ -29,7 +32,7 @@ export interface Glaze extends AccentReply {
 }
 export type Glazes = ReadonlyMap<string, Glaze>
 
-type Accented = Pick<Figure, 'tone' | 'accents'>
+type Accented = Pick<Figure, 'id' | 'tone' | 'accents'>
 
 /**
  * Glazes that are found for the places of life of a figure which have none of the painter's own, by place.
@@ -75,13 +78,37 @@ function ownGlaze(
   }
 }
 
-/** Every glaze of a figure by its place: the painter's own, and those that were found. */
+/** What painters usually mix for a place, as thin as suits it here; nothing where there is no such mix. */
+function usualGlaze(
+  { id, tone }: Pick<Figure, 'id' | 'tone'>,
+  place: string,
+  ground: Spectrum,
+  zone: ZoneTone,
+  contents: Contents,
+  paints: readonly Paint[],
+): Glaze | undefined {
+  const flesh = { puddle: stepPuddle(id, 'base') }
+  const made = usualMix(place, paints, flesh, paintOf('titanium-white'))
+  if (!made) return undefined
+  try {
+    const bottles = withPaints(contents.bottlesOf(made))
+    const { parts, ...rest } = accentOf(bottles, ground, baseReflectance(tone), zone.reflectance)
+    return { ...rest, parts: partsById(parts), made }
+  } catch {
+    // The base is not found yet.
+    return undefined
+  }
+}
+
+/** Every glaze of a figure by its place: the painter's own, what is usual there, and those that were found. */
 export function glazesOf(
-  { tone, accents = [] }: Accented,
+  figure: Accented,
   ground: Spectrum,
   contents: Contents,
   found: ReadonlyMap<string, AccentReply>,
+  paints: readonly Paint[],
 ): Glazes {
+  const { tone, accents = [] } = figure
   if (accents.length === 0) return new Map()
   const zones = new Map(zonesOf(tone).map((zone) => [zone.key, zone]))
   const base = baseReflectance(tone)
@@ -93,6 +120,9 @@ export function glazesOf(
       const other = found.get(accent.place)
       const glaze =
         own ??
+        (accent.of
+          ? undefined
+          : usualGlaze(figure, accent.place, ground, zone, contents, paints)) ??
         (other && !accent.of && other.parts.every(({ paint }) => isKnown(paint))
           ? { ...other, made: bottleParts(other.parts) }
           : undefined)

@@ -35,7 +35,7 @@ async function paintOf(
     steps,
     spots: spotsOf(figure, steps),
     contents,
-    glazes: glazesOf(figure, ground, contents, found),
+    glazes: glazesOf(figure, ground, contents, found, paints),
     details: detailsOf(figure, small, contents),
   }
 }

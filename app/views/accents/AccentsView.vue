@@ -21,14 +21,23 @@ import { useProject } from '../../stores/project/project'
 import type { Glaze } from '../../stores/accents/glazes'
 import AccentCard from './AccentCard.vue'
 import DetailRow from './DetailRow.vue'
-import { outline, placeShapes } from '../../parts/place/drawing'
+import { drawingOf } from '../../parts/place/drawing'
 
 /** The places of life on this figure: each glaze with its recipe, before and after. */
 const store = useProject()
 const accents = useAccents()
 const { zones, chosen, found } = storeToRefs(accents)
+const drawing = computed(() => drawingOf(store.figure.tone))
+/** Eyes, teeth and claws that are painted, each in its middle tone. */
+const painted = computed(() =>
+  drawing.value.details.flatMap(({ keys, d }) => {
+    const one = accents.details.find(({ key, on }) => on && keys.includes(key))
+    const lab = one?.tones.find(({ tone }) => tone === 'middle')?.lab
+    return lab ? [{ d, css: screenColour(lab).css }] : []
+  }),
+)
 const shapes = computed(() =>
-  placeShapes.flatMap((shape) => {
+  drawing.value.places.flatMap((shape) => {
     const zone = zones.value.find(({ key }) => shape.zones.includes(key))
     return zone
       ? [
@@ -91,12 +100,7 @@ function press(event: KeyboardEvent, key: string): void {
       <FigureRail />
       <PaletteWells />
       <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">
-        <path
-          v-for="(d, i) in [outline[0]!, outline[11]!, outline[12]!]"
-          :key="`fill ${i}`"
-          :d="d"
-          :fill="skin"
-        />
+        <path v-for="(d, i) in drawing.skin" :key="`fill ${i}`" :d="d" :fill="skin" />
         <path
           v-for="shape in shapes"
           :key="shape.d"
@@ -113,7 +117,14 @@ function press(event: KeyboardEvent, key: string): void {
         >
           <title>{{ shape.zone.name }}</title>
         </path>
-        <path v-for="d in outline" :key="d" :d="d" class="line" />
+        <path
+          v-for="one in painted"
+          :key="`detail ${one.d}`"
+          :d="one.d"
+          :fill="one.css"
+          class="detail"
+        />
+        <path v-for="d in drawing.lines" :key="d" :d="d" class="line" />
       </svg>
       <p v-if="accents.trouble" role="alert">{{ accents.trouble }}</p>
       <section aria-label="Eyes, teeth and claws" class="small">
@@ -149,6 +160,9 @@ function press(event: KeyboardEvent, key: string): void {
   stroke: var(--ink);
   stroke-width: 1.6;
   stroke-linejoin: round;
+  pointer-events: none;
+}
+.detail {
   pointer-events: none;
 }
 .place {

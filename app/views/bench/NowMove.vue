@@ -81,7 +81,12 @@ const thinned = computed(() => {
       <p v-if="spraying" class="caution">{{ spraying }}</p>
       <p v-for="key in hazards" :key="key" class="caution">{{ cautions[key] }}</p>
     </div>
-    <PlacePicture class="where" :place="place" :label="`Where: ${where}`" />
+    <PlacePicture
+      class="where"
+      :kind="palette?.paint.figure.tone.kind"
+      :place="place"
+      :label="`Where: ${where}`"
+    />
   </section>
 </template>
 

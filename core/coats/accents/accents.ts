@@ -102,6 +102,22 @@ export function accentFor(
 }
 
 /**
+ * A mix as the glaze of a place of life, as thin and as often laid as brings it nearest to what the place should be.
+ * @example accentOf([{ paint: oxide, drops: 1 }], base, base, zonesOf(tone)[1].reflectance).passes > 0 // true
+ */
+export function accentOf(
+  parts: Part<Paint>[],
+  ground: Spectrum,
+  base: Spectrum,
+  place: Spectrum,
+): Accent {
+  const to = targetOn(labOf(ground), base, place)
+  const asked = { zones: [{ from: ground, to }], paints: [blended(parts)], mostPasses: 4 }
+  const { ratio, passes } = glazeSearch({ ...asked, ratios: usualRatios })[0]!
+  return accentWith({ parts, ratio, passes }, ground, base, place)
+}
+
+/**
  * A glaze of the painter's own for a place of life: what it does there, beside what the place should be.
  * @example accentWith({ parts: [{ paint: oxide, drops: 1 }], ratio: 6, passes: 1 }, base, base, base).passes // 1
  */

@@ -1,5 +1,10 @@
+import { deltaE00 } from '../../colour/deltaE00'
+import { labOf } from '../../colour/lab'
+import { mixPaints } from '../../paint/mix'
+import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { ClosestRecipes } from '../../recipe/closest'
+import { canBeGiven } from '../../puddle/dispense'
+import { findRecipes } from '../../recipe/findRecipes'
 import type { Recipe } from '../../recipe/recipe'
 import type { Lab } from '../../colour/lab'
 
@@ -73,19 +78,55 @@ export interface MixedSmallLadder extends Pick<SmallLadder, 'key' | 'name'> {
   steps: Recipe[]
 }
 
-/** Off-whites want many drops of white to one of a colour. */
-const LIMITS = { maxPaints: 2, maxDrops: 30 }
+/** Greys and bones are held down with a third paint. */
+const LIMITS = { maxPaints: 3, maxDrops: 24 }
+/** Off-whites want less than a drop of a strong paint to many of white. */
+const LESS = [1, 0.5, 0.25] as const
+
+/** So many recipes of a tone as pale as this are looked at for what they would be in less than drops. */
+const PALE = { from: 75, candidates: 12 }
+
+/** A recipe with less of what there is little of, where that comes nearer. */
+function finer(recipe: Recipe, target: Lab): Recipe {
+  const most = Math.max(...recipe.parts.map(({ drops }) => drops))
+  let best = recipe
+  const look = (parts: Recipe['parts'], at: number): void => {
+    if (at === parts.length) {
+      const lab = labOf(opaqueReflectance(mixPaints(parts)))
+      const off = deltaE00(lab, target)
+      if (off < best.deltaE00 - 0.1) best = { parts, lab, deltaE00: off }
+      return
+    }
+    const { paint, drops } = parts[at]!
+    for (const less of drops === most ? [1] : LESS)
+      if (canBeGiven(drops * less))
+        look(
+          parts.map((part, i) => (i === at ? { paint, drops: drops * less } : part)),
+          at + 1,
+        )
+  }
+  look(recipe.parts, 0)
+  return best
+}
 
 /**
- * The small ladders mixed from a box: the closest recipe for each step.
+ * The small ladders mixed from a box: the closest recipe for each step, in amounts that can be given.
  * @throws RangeError for an empty box.
  * @example mixSmallLadders(paints)[0].steps[1].parts
  */
-export const mixSmallLadders = (paints: readonly Paint[]): MixedSmallLadder[] => {
-  const closest = new ClosestRecipes()
-  return smallLadders.map(({ key, name, targets }) => ({
+export const mixSmallLadders = (paints: readonly Paint[]): MixedSmallLadder[] =>
+  smallLadders.map(({ key, name, targets }) => ({
     key,
     name,
-    steps: targets.map((target) => closest.find(target, paints, LIMITS).best),
+    steps: targets.map((target) =>
+      // What is closest in whole drops need not be what is closest in less.
+      findRecipes({
+        target,
+        paints: [...paints],
+        ...LIMITS,
+        limit: target.L > PALE.from ? PALE.candidates : 1,
+      })
+        .map((recipe) => finer(recipe, target))
+        .reduce((best, next) => (next.deltaE00 < best.deltaE00 - 0.05 ? next : best)),
+    ),
   }))
-}
