@@ -225,13 +225,12 @@ export type { MixOf, PlannedCoat, StackPlan } from './coats/plan'
 export { methods } from './coats/methods/methods'
 export { isStep } from './coats/methods/method'
 export type { Method } from './coats/methods/method'
-export {
-  methodBottles,
-  missingBottles,
-  partsWithStandIns,
-  withStandIns,
-} from './coats/methods/bottles'
+export { missingBottles, partsWithStandIns } from './coats/methods/bottles'
 export type { MissingBottle, StandIns } from './coats/methods/bottles'
+export { methodFor } from './coats/methods/methodFor'
+export type { MadeMethod, MethodFigure } from './coats/methods/methodFor'
+export { endAims, endOf, endPlaces, offBy } from './coats/methods/ends'
+export type { EndAims, EndPlace } from './coats/methods/ends'
 export { startFrom } from './coats/methods/startFrom'
 export type { StartedMethod } from './coats/methods/startFrom'
 export { betterOrder, FELT, howThin, passesToHide, secondCoat } from './coats/answers/coverage'

@@ -1,6 +1,27 @@
 import { expose } from 'comlink'
-import { accentFor, endAnswers, labOf, mixSmallLadders, MOST_UNDER, partsById } from '../../core'
-import type { Accent, EndAnswers, BottleDrops, Lab, Paint, Spectrum, StackCoat } from '../../core'
+import {
+  accentFor,
+  endAnswers,
+  labOf,
+  methodFor,
+  methods,
+  mixSmallLadders,
+  MOST_UNDER,
+  partsById,
+  starterPaints,
+} from '../../core'
+import type {
+  Accent,
+  BottleDrops,
+  EndAnswers,
+  Lab,
+  MadeMethod,
+  Paint,
+  Puddle,
+  Spectrum,
+  StackCoat,
+  StepKey,
+} from '../../core'
 
 export interface CoatsJob {
   coat: StackCoat
@@ -10,6 +31,14 @@ export interface CoatsJob {
   /** What it looks like in the end as the stack stands. */
   end: Spectrum
   paints: Paint[]
+}
+/** A method that is to be made for a figure, paints by id. */
+export interface MethodJob {
+  method: string
+  paints: Paint[]
+  steps: { key: StepKey; target: Lab; share: number; parts: BottleDrops[] }[]
+  had: Puddle[]
+  stepIds: Record<StepKey, string>
 }
 export interface CoatsReply {
   /** What to paint before the coat, and where the end lands then. */
@@ -30,6 +59,18 @@ const api = {
   accent(job: { ground: Spectrum; base: Spectrum; place: Spectrum; paints: Paint[] }): AccentReply {
     const { parts, ...rest } = accentFor(job.ground, job.base, job.place, job.paints)
     return { ...rest, parts: partsById(parts) }
+  },
+  /** A method made for one figure; ids of its mixes are to be made anew. */
+  begin({ method, paints, steps, had, stepIds }: MethodJob): MadeMethod {
+    const box = new Map([...starterPaints, ...paints].map((paint) => [paint.id, paint]))
+    const mixed = steps.map(({ parts, ...step }) => ({
+      ...step,
+      parts: parts.map(({ paint, drops }) => ({ paint: box.get(paint)!, drops })),
+    }))
+    let n = 0
+    const figure = { paints, had, steps: mixed, stepId: (key: StepKey) => stepIds[key]! }
+    const found = methods.find(({ key }) => key === method)!
+    return methodFor(found, { ...figure, newId: () => `new ${++n}` }, (id) => box.get(id))
   },
   /** Eyes, teeth, claws and mouth as small ladders of their own. */
   small: (paints: Paint[]): SmallReply[] =>

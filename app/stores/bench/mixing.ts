@@ -40,7 +40,12 @@ function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPudd
     one.parts.map(({ drops }) => drops),
     need,
   )
-  return { ...one, given, left: given.total - wanted * share }
+  return {
+    ...one,
+    given,
+    painted: wanted * share - dropsIn(one.poured),
+    left: given.total - wanted * share,
+  }
 }
 
 /** What has to be mixed for the moves that are to come, in their order. */

@@ -68,8 +68,10 @@ describe('the stack of the chosen figure', () => {
   it('every method gives a whole stack; a bottle that has gone is said, not thrown', async () => {
     const { coats } = await begin()
     for (const method of methods) {
-      expect(coats.start(method, new Map()), method.key).toBe(true)
-      await nextTick()
+      coats.start(method)
+      await until(() => coats.beginning).toBe(false)
+      expect(coats.plan.method).toBe(method.key)
+      expect(coats.off!.mean, method.key).toBeLessThan(method.key === 'violet-sketch' ? 8 : 4)
       expect(coats.trouble, method.key).toBe('')
       expect(coats.layers!.light.flat.length, method.key).toBe(method.coats.length + 1)
     }

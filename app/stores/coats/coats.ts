@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import {
   asSeen,
   finishOf,
@@ -8,16 +8,17 @@ import {
   isBottle,
   labOf,
   lightPlaces,
-  methodBottles,
+  endAims,
+  endOf,
   missingBottles,
+  offBy,
   partsWithStandIns,
   reliefPlaces,
   resolveStack,
   stackLayers,
-  startFrom,
+  stepKeys,
   stepOf,
   stepPuddle,
-  withStandIns,
   zonesOf,
 } from '../../../core'
 import type {
@@ -34,11 +35,15 @@ import type {
   Spot,
   Stack,
   StandIns,
+  StepKey,
 } from '../../../core'
-import { newId } from '../../vault/newId'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
+import { useLadder } from '../ladder/ladder'
 import { usePalette } from '../palette/palette'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
+import { begunStack } from './begunStack'
 import { stackPlanOf } from './stackPlanOf'
 
 /** What stands in for a stack that cannot be worked out. */
@@ -50,6 +55,7 @@ export type LayerLabs = Record<LightPlace, Record<ReliefPlace, Lab[]>>
 /** The stack of coats of the chosen figure, computed film by film. */
 export const useCoats = defineStore('coats', () => {
   const store = useProject()
+  const ladder = useLadder()
   const palette = usePalette()
   const plan = computed<FigureStack>(() => stackPlanOf(store.figure))
   /** Until the first search has answered, a step is taken for white. */
@@ -93,8 +99,6 @@ export const useCoats = defineStore('coats', () => {
   const known = (id: string): Paint | undefined => (isKnown(id) ? paintOf(id) : undefined)
   const absent = (bottles: readonly string[]): MissingBottle[] =>
     missingBottles(bottles, store.paintsIn, known)
-  /** Bottles of a method that are not in for this figure, with their nearest stand-ins. */
-  const missingIn = (method: Method): MissingBottle[] => absent(methodBottles(method))
   /** Bottles and puddles of the stack that were not found for it: what the painter chose. */
   const chosenBottles = computed<string[]>(() => {
     const seen = new Set<string>()
@@ -111,15 +115,36 @@ export const useCoats = defineStore('coats', () => {
   const missing = computed(() => absent(chosenBottles.value))
   const set = (made: Partial<FigureStack>, tag = ''): boolean =>
     store.setStack({ ...plan.value, ...made }, tag)
-  /** A method's stack takes the place of this one, with other bottles in the place of some; its mixes come along. */
-  function start(method: Method, standIns: StandIns): boolean {
-    const { id } = store.figure
-    const own = (store.project.puddles ?? []).filter(({ figure }) => figure === id)
-    const made = startFrom(withStandIns(method, standIns), own, (key) => stepPuddle(id, key), newId)
-    const coats = made.plan.coats.map((coat) => ({ id: newId(), ...coat }))
-    const stack = { method: method.key, under: made.plan.under, coats } as FigureStack
-    return store.beginStack(stack, made.puddles)
-  }
+  /** How far the stack ends from what the ladder aims at, in shadow, in the middle and lit; nothing while it is sought. */
+  const off = computed(() =>
+    trouble.value || ladder.steps.some(({ parts }) => parts.length === 0)
+      ? undefined
+      : offBy(endOf(stack.value), endAims(ladder.steps)),
+  )
+  const {
+    busy: beginning,
+    trouble: beginTrouble,
+    ask,
+  } = useAnswer(async ({ method, figure }: { method: Method; figure: string }) => {
+    const had = (store.project.puddles ?? []).filter((one) => one.figure === figure)
+    const stepIds = Object.fromEntries(stepKeys.map((key) => [key, stepPuddle(figure, key)]))
+    const made = await threads.coats().begin({
+      method: method.key,
+      paints: store.paintsIn.map(toRaw),
+      steps: ladder.steps.map(({ key, target, share, parts }) => ({
+        key,
+        target: { L: target.L, a: target.a, b: target.b },
+        share,
+        parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+      })),
+      had: structuredClone(toRaw(had)),
+      stepIds: stepIds as Record<StepKey, string>,
+    })
+    // Another figure was opened meanwhile: its stack stays as it is.
+    if (store.figure.id === figure) store.beginStack(...begunStack(method, made, store.figure.tone))
+  })
+  /** A method made for this figure takes the place of this stack; its mixes and the places it promises come along. */
+  const start = (method: Method): void => ask({ method, figure: store.figure.id })
   /** The stack as it is, and the puddles it is laid of, with their missing bottles' stand-ins. */
   function standIn(standIns: StandIns): boolean {
     const swapped = (of: Ingredient): Ingredient =>
@@ -137,6 +162,6 @@ export const useCoats = defineStore('coats', () => {
   }
   return {
     ...{ plan, stack, layers, zones, spot, look, finish, trouble, set },
-    ...{ missing, missingIn, start, standIn },
+    ...{ missing, off, start, beginning, beginTrouble, standIn },
   }
 })

@@ -116,10 +116,8 @@ describe('amounts', () => {
     const bench = useBench()
     const palette = usePalette()
     await still()
-    coats.start(
-      methods.find(({ key }) => key === 'half-climb')!,
-      new Map(),
-    )
+    coats.start(methods.find(({ key }) => key === 'half-climb')!)
+    await until(() => coats.beginning).toBe(false)
     const flesh = store.makePuddle({
       name: 'tea',
       parts: [
@@ -171,23 +169,33 @@ describe('every method on every figure of the demo', () => {
     const store = useProject()
     const coats = useCoats()
     const bench = useBench()
-    for (const { id } of store.paints) store.setPaintIn(id, true)
-    store.setLimit('maxPaints', 2)
+    const accents = useAccents()
+    const few = ['titanium-white', 'red-iron-oxide', 'yellow-ochre', 'ultramarine', 'carbon-black']
+    for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
     for (const figure of store.project.figures) {
       store.chooseFigure(figure.id)
       store.setPlan({ maxPaints: 2, maxDrops: 8 })
       await still()
       for (const method of methods) {
         const when = `${figure.id} ${method.key}`
-        expect(coats.start(method, new Map()), when).toBe(true)
+        coats.start(method)
+        await until(() => coats.beginning).toBe(false)
+        expect(coats.plan.method, when).toBe(method.key)
         await until(() => {
           const ids = bench.plan.moves.map(({ move }) => move.of)
           return coats.plan.coats.every(({ id }) =>
             ids.some((of) => of.kind === 'coat' && of.coat === id),
           )
         }).toBe(true)
-        expect(bench.plan.moves, when).toHaveLength(method.coats.length + 1)
+        expect(bench.plan.moves, when).toHaveLength(
+          method.coats.length + 1 + (store.figure.accents ?? []).length,
+        )
+        // Glazes are looked for one by one: on the first figure all are waited for.
+        if (figure === store.project.figures[0])
+          await until(() => accents.chosen.every((place) => accents.found.has(place))).toBe(true)
         for (const { move } of bench.plan.moves) {
+          const { of: laid } = move
+          if (laid.kind === 'accent' && (accents.found.get(laid.place)?.passes ?? 0) === 0) continue
           const wells = bench.wellsOf(move)
           const what = `${when}: ${move.words}`
           const palette = bench.palettes.get(figure.id)!

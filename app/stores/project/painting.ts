@@ -37,13 +37,17 @@ export const paintingActions = ({ change, changeOpen, figure }: Work) => ({
       else delete draft.stack
     })
   },
-  /** A stack takes the place of this figure's, with the puddles it brings along. */
-  beginStack(made: FigureStack, puddles: readonly Puddle[]) {
+  /** A stack takes the place of this figure's, with the puddles and places of life it brings along. */
+  beginStack(made: FigureStack, puddles: readonly Puddle[], accents: readonly string[] = []) {
     const { id } = figure.value
     return change('', (draft) => {
       const open = draft.figures.find((one) => one.id === id)
       if (!open) return
       open.stack = plain(made)
+      const had = new Set(open.accents?.map(({ place }) => place))
+      const more = accents.filter((place) => !had.has(place))
+      if (more.length > 0)
+        open.accents = [...(open.accents ?? []), ...more.map((place) => ({ id: newId(), place }))]
       draft.puddles ??= []
       draft.puddles.push(
         ...puddles.map((puddle) => plain({ ...puddle, parts: [...puddle.parts], figure: id })),

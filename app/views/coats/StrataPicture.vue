@@ -126,6 +126,11 @@ const strata = computed(() =>
       </div>
     </div>
     <p class="soft">
+      <template v-if="coats.off">
+        It ends {{ coats.off.shadow.toFixed(1) }} from the ladder in the shadow,
+        {{ coats.off.middle.toFixed(1) }} in the middle, {{ coats.off.light.toFixed(1) }} in the
+        light.
+      </template>
       Height is the root of the dry film. {{ lookNotes[coats.look] }} It dries {{ coats.finish }}.
     </p>
   </section>

@@ -1,47 +1,28 @@
 import { expect, it } from 'vitest'
 import { starterPaints } from '../../paint/starter'
 import { nearestPaints } from '../../recipe/advice/likeness'
-import { methodBottles, missingBottles, withStandIns } from './bottles'
-import { isStep } from './method'
-import { methods } from './methods'
+import { missingBottles, partsWithStandIns } from './bottles'
 
 const paintOf = (id: string) => starterPaints.find((paint) => paint.id === id)
-const six = [
-  'titanium-white',
-  'raw-umber',
-  'red-iron-oxide',
-  'arylide-yellow',
-  'ultramarine',
-  'pyrrole-red',
-]
+const six = ['titanium-white', 'raw-umber', 'red-iron-oxide', 'arylide-yellow', 'ultramarine']
 const box = starterPaints.filter(({ id }) => six.includes(id))
+const part = (bottle: string, drops: number) => ({ of: { bottle }, drops })
 
-it('every method says which of its bottles are not in, and with stand-ins needs none of them', () => {
-  for (const method of methods) {
-    const needed = methodBottles(method)
-    const missing = missingBottles(needed, box, paintOf)
-    expect(missing.map(({ id }) => id)).toEqual(needed.filter((id) => !six.includes(id)))
-    for (const { id, standIn } of missing)
-      expect(standIn!.paint.id).toBe(nearestPaints(paintOf(id)!, box, 1)[0]!.paint.id)
-    const standIns = new Map(missing.map(({ id, standIn }) => [id, standIn!.paint.id]))
-    const made = withStandIns(method, standIns)
-    expect(
-      methodBottles(made).every((id) => six.includes(id)),
-      method.key,
-    ).toBe(true)
-    expect(missingBottles(methodBottles(made), box, paintOf)).toEqual([])
-    // Drops stay as many, whatever is put together.
-    method.coats.forEach(({ mix }, i) => {
-      const drops = (of: typeof mix) =>
-        isStep(of) ? of : of.parts.reduce((sum, [, n]) => sum + n, 0)
-      expect(drops(made.coats[i]!.mix)).toEqual(drops(mix))
-    })
-  }
-})
-
-it('a bottle that is known to nobody has no stand-in, and with nothing in there is none', () => {
-  expect(missingBottles(['gone'], box, paintOf)).toEqual([{ id: 'gone' }])
-  expect(
-    missingBottles(methodBottles(methods[0]!), [], paintOf).every(({ standIn }) => !standIn),
-  ).toBe(true)
+it('what is not in is named with the nearest that is; drops of one bottle are put together', () => {
+  const missing = missingBottles(['yellow-ochre', 'ultramarine', 'gone'], box, paintOf)
+  expect(missing.map(({ id }) => id)).toEqual(['yellow-ochre', 'gone'])
+  expect(missing[0]!.standIn!.paint.id).toBe(
+    nearestPaints(paintOf('yellow-ochre')!, box, 1)[0]!.paint.id,
+  )
+  expect(missing[1]).toEqual({ id: 'gone' })
+  expect(missingBottles(['yellow-ochre'], [], paintOf)[0]!.standIn).toBeUndefined()
+  const parts = [
+    part('yellow-ochre', 2),
+    { of: { puddle: 'flesh' }, drops: 1 },
+    part('raw-umber', 3),
+  ]
+  expect(partsWithStandIns(parts, new Map([['yellow-ochre', 'raw-umber']]))).toEqual([
+    part('raw-umber', 5),
+    { of: { puddle: 'flesh' }, drops: 1 },
+  ])
 })

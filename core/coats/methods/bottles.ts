@@ -3,19 +3,6 @@ import { isBottle } from '../../puddle/puddle'
 import type { PuddlePart } from '../../puddle/puddle'
 import { nearestPaints } from '../../recipe/advice/likeness'
 import type { Likeness } from '../../recipe/advice/likeness'
-import { isStep } from './method'
-import type { Method, MethodMix } from './method'
-
-/**
- * Bottles that a method names by themselves: its undercoat's and those of its own mixes, each once.
- * @example methodBottles(methods[0])[0] // "burnt-umber"
- */
-export const methodBottles = ({ under, coats }: Method): string[] => [
-  ...new Set([
-    ...(under.kind === 'flat' ? [under.bottle] : [under.dark, under.light]),
-    ...coats.flatMap(({ mix }) => (isStep(mix) ? [] : mix.parts.map(([id]) => id))),
-  ]),
-]
 
 /** A bottle that is needed and that is not in, with the nearest that is. */
 export interface MissingBottle {
@@ -62,31 +49,4 @@ export function partsWithStandIns(parts: readonly PuddlePart[], standIns: StandI
     else made.push({ of: next, drops })
   }
   return made
-}
-
-/**
- * The same method with other bottles in the place of some.
- * @example withStandIns(methods[0], new Map([['burnt-umber', 'raw-umber']])).under.bottle // "raw-umber"
- */
-export function withStandIns(method: Method, standIns: StandIns): Method {
-  const swapped = (id: string): string => standIns.get(id) ?? id
-  const { under } = method
-  const known = new Map<MethodMix, MethodMix>()
-  const mixOf = (mix: MethodMix): MethodMix => {
-    const drops = new Map<string, number>()
-    for (const [id, n] of mix.parts) drops.set(swapped(id), (drops.get(swapped(id)) ?? 0) + n)
-    const made = known.get(mix) ?? { name: mix.name, parts: [...drops] }
-    known.set(mix, made)
-    return made
-  }
-  return {
-    ...method,
-    under:
-      under.kind === 'flat'
-        ? { ...under, bottle: swapped(under.bottle) }
-        : { ...under, dark: swapped(under.dark), light: swapped(under.light) },
-    coats: method.coats.map((coat) =>
-      isStep(coat.mix) ? coat : { ...coat, mix: mixOf(coat.mix) },
-    ),
-  }
 }

@@ -1,5 +1,6 @@
 import type { Method } from './method'
 import {
+  at,
   flat,
   sketch,
   base,
@@ -65,9 +66,12 @@ export const hideMethods: readonly Method[] = [
     coats: [
       base('base', { passes: 2 }),
       layer('light', { ...lights, passes: 2 }),
-      glaze(rose, { ...middle, thinner: 4, passes: 2 }),
       wash('shade', { thinner: 7 }),
     ],
+    accents: {
+      skin: ['upper-lip', 'lower-lip', 'nose', 'knuckle'],
+      hide: ['lip', 'nose', 'knuckle'],
+    },
   },
   {
     key: 'quick-hide',
@@ -79,21 +83,23 @@ export const hideMethods: readonly Method[] = [
     coats: [
       base('base', { passes: 2 }),
       wash(blueGreen, { thinner: 6 }),
-      layer('light', { ...lights, passes: 1 }),
-      glaze('half-light', { thinner: 5 }),
+      layer('light', { ...lights, passes: 2 }),
+      glaze('half-light', { thinner: 8 }),
     ],
   },
   {
     key: 'undercoat-led',
     name: 'Led by the undercoat',
-    suits: 'Four skins at one sitting: the undercoat does the difference, two thin coats follow.',
+    suits: 'Four skins at one sitting: the undercoat does the difference, thin coats follow.',
     effort: 'quick',
-    risk: 'A third coat hides what made them differ.',
+    risk: 'Laid thick, they hide what made them differ.',
     under: flat('red-iron-oxide'),
     coats: [
-      translucent('base', { thinner: 3, passes: 2 }),
+      translucent('shade', { thinner: 3, passes: 2, thinnedWith: 'medium' }),
+      layer('base', { ...at({ light: ['middle', 'light', 'glint'] }), thinner: 2, passes: 2 }),
       layer('light', { ...lights, thinner: 2 }),
     ],
+    accents: { skin: ['eye-socket', 'upper-lip', 'lower-lip', 'ear'], hide: ['lip', 'socket'] },
   },
   {
     key: 'two-paint-run',
@@ -106,8 +112,8 @@ export const hideMethods: readonly Method[] = [
       base(run('burnt-sienna', 1, 0), { passes: 2 }),
       layer(run('burnt-sienna', 3, 1), { ...middle, passes: 2 }),
       layer(run('burnt-sienna', 1, 1), { ...lights, passes: 2 }),
-      layer(run('burnt-sienna', 1, 2), { ...lights, thinner: 3 }),
-      filter('base', { thinner: 3, passes: 2 }),
+      layer(run('burnt-sienna', 1, 2), { ...lights, thinner: 2, passes: 2 }),
+      filter('base', { ...middle, thinner: 6 }),
     ],
   },
   {
@@ -149,11 +155,12 @@ export const hideMethods: readonly Method[] = [
       }),
       layer('base', { ...middle, passes: 2 }),
       layer('half-light', { ...lights, thinner: 3 }),
-      layer('light', { ...lights, thinner: 3 }),
-      layer('glint', { ...lights, thinner: 4 }),
+      layer('light', { ...lights, thinner: 2 }),
+      layer('glint', { ...lights, thinner: 2, passes: 2 }),
       glaze(magenta, { ...middle, thinner: 8 }),
       glaze(rose, { ...lights, thinner: 10 }),
     ],
+    accents: { skin: ['upper-lip', 'lower-lip', 'knuckle'], hide: ['lip', 'knuckle', 'joint'] },
   },
   {
     key: 'dead-flesh',

@@ -25,6 +25,8 @@ export interface Method {
     | { kind: 'flat'; bottle: string }
     | { kind: 'sketch'; dark: string; light: string; strength: number; elevation: number }
   coats: readonly MethodCoat[]
+  /** Places of life that its name promises, of a person and of a creature; each is glazed as suits the figure. */
+  accents?: { skin: readonly string[]; hide: readonly string[] }
 }
 
 /** @example isStep('base') // true */

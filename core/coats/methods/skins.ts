@@ -53,8 +53,9 @@ export const skinMethods: readonly Method[] = [
       layer('glint', { ...lights, passes: 2 }),
       glaze(redBrown, { thinner: 6, passes: 2 }),
       glaze(violet, { ...shadow, thinner: 11 }),
-      filter(orange, { thinner: 12 }),
+      filter(orange, { ...middle, thinner: 12 }),
     ],
+    accents: { skin: ['upper-lip', 'lower-lip', 'elbow', 'cheek'], hide: ['lip', 'joint'] },
   },
   {
     key: 'wash-and-restore',
@@ -84,6 +85,7 @@ export const skinMethods: readonly Method[] = [
       ),
       layer(yellowGreen, { ...middle, thinner: 4 }),
       layer('base', { passes: 2, thinner: 2 }),
+      layer('shade', { ...shadow, thinner: 2, passes: 2 }),
       layer('half-light', { ...lights, passes: 2 }),
       layer('glint', { ...lights, thinner: 3 }),
     ],
@@ -145,12 +147,9 @@ export const skinMethods: readonly Method[] = [
       base('base', { passes: 2 }),
       layer('half-shade', { ...shadow, thinner: 2 }),
       layer('half-light', { ...lights, thinner: 2 }),
-      glaze(mixed('stubble', ['ultramarine', 1], ['titanium-white', 1], ['carbon-black', 1]), {
-        ...shadow,
-        thinner: 12,
-      }),
       glaze(rose, { ...middle, thinner: 12 }),
     ],
+    accents: { skin: ['upper-lip', 'lower-lip', 'stubble'], hide: ['lip'] },
   },
   {
     key: 'thin-to-thick',
@@ -164,7 +163,7 @@ export const skinMethods: readonly Method[] = [
       translucent(yellowGreen, { thinner: 5 }),
       layer('half-shade', { thinner: 4 }),
       layer('light', { ...lights, thinner: 2, passes: 2 }),
-      layer('base', { ...middle, thinner: 3 }),
+      layer('base', { ...middle, thinner: 2, passes: 2 }),
     ],
   },
   {
@@ -178,7 +177,7 @@ export const skinMethods: readonly Method[] = [
       base(run('red-iron-oxide', 1, 0), { passes: 2 }),
       layer(run('red-iron-oxide', 2, 1), { ...middle, passes: 2 }),
       layer(run('red-iron-oxide', 1, 2), { ...lights, passes: 2 }),
-      glaze('base', { thinner: 3, passes: 3 }),
+      glaze('base', { ...middle, thinner: 3, passes: 2 }),
     ],
   },
   {
