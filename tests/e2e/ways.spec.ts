@@ -1,0 +1,130 @@
+import type { Locator, Page } from '@playwright/test'
+import { expect, saved, settled, test } from './start'
+
+const now = (page: Page): Locator => page.getByRole('region', { name: 'Now' })
+
+async function chooseFigure(page: Page, name: string): Promise<void> {
+  await page.goto('/ladder')
+  await settled(page)
+  if (!(await page.getByRole('heading', { level: 1 }).innerText()).includes(name))
+    await page.getByRole('button', { name: new RegExp(name) }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
+  await settled(page)
+  await page.getByRole('link', { name: 'Coats', exact: true }).click()
+}
+
+/** Starts from a method and says how far its end is from the ladder, in shadow, middle and light. */
+async function start(page: Page, method: string, byKeys: boolean): Promise<number[]> {
+  const summary = page.locator('summary').filter({ hasText: method })
+  const begin = page.getByRole('button', { name: 'Start from it' })
+  if (byKeys) {
+    await summary.focus()
+    await page.keyboard.press('Enter')
+    await begin.focus()
+    await page.keyboard.press('Enter')
+  } else {
+    await summary.click()
+    await begin.click()
+  }
+  await expect(summary).toHaveClass(/here/)
+  const told = page.getByText(/It ends/)
+  const [, ...off] = /(\d+\.\d) .*?(\d+\.\d) .*?(\d+\.\d)/s.exec((await told.textContent())!)!
+  return off.map(Number)
+}
+
+/** From the first move to the last, each with what it is painted from and where. */
+async function carry(page: Page): Promise<string[]> {
+  await page.getByRole('link', { name: 'Bench', exact: true }).click()
+  await page.getByRole('heading', { level: 1 }).click()
+  const moves: string[] = []
+  for (let n = 0; n < 40; n++) {
+    await expect(now(page).getByRole('heading')).not.toHaveText(/^Working out/)
+    const text = await now(page).innerText()
+    if (text.includes('All moves are done.')) return moves
+    expect(text).toMatch(/drops?\b|Mix|Open:|leave it/)
+    expect(text).toMatch(/thin pass|even coat|varnish|point of light|leave it/)
+    moves.push(await now(page).getByRole('heading').innerText())
+    const left = await now(page).locator('.which').innerText()
+    await page.keyboard.press('Space')
+    await expect.poll(async () => (await now(page).innerText()).includes(left)).toBe(false)
+  }
+  throw new Error(`it never ends: ${moves.join(', ')}`)
+}
+
+/** Ways of working (common practice, no source): figure, method, by keys or by mouse, moves that have to be among them. */
+const ways = [
+  ['Isaura', 'Half-and-half climb', false, /^Glaze of/],
+  ['Tunde', 'Dark skin over-lit', true, /Glaze of life: Lower lip/],
+  ['Old Bram', 'Flat base, wash, restore', false, /^Wash of/],
+  ['Bog salamander', 'Quick hide', true, /^Wash of/],
+  ['Drowned bosun', 'Dead flesh', true, /^Glaze of/],
+] as const
+
+for (const [figure, method, byKeys, among] of ways)
+  test(`${method} on ${figure}, from the first move to the last, by ${byKeys ? 'keys' : 'mouse'}`, async ({
+    page,
+  }) => {
+    await chooseFigure(page, figure)
+    const off = await start(page, method, byKeys)
+    expect(off.reduce((sum, one) => sum + one, 0) / 3).toBeLessThanOrEqual(4)
+    await saved(page)
+    const moves = await carry(page)
+    expect(moves.length).toBeGreaterThan(4)
+    expect(moves.some((move) => among.test(move))).toBe(true)
+    await saved(page)
+    await page.reload()
+    await expect(now(page)).toContainText('All moves are done.')
+  })
+
+test('a glaze is kept to the deepest recesses, a coat to what is pressed on the form', async ({
+  page,
+}) => {
+  await chooseFigure(page, 'Isaura')
+  await start(page, 'Half-and-half climb', true)
+  const rows = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
+  const slot = rows.nth(5).getByRole('button', { name: /^Where coat 6 goes/ })
+  await slot.focus()
+  await page.keyboard.press('Enter')
+  const dialog = page.getByRole('dialog')
+  const told = dialog.getByRole('status')
+  await expect(told).toContainText('in the shadow')
+  for (const light of ['deep shadow', 'shadow'])
+    await dialog.getByRole('checkbox', { name: light, exact: true }).press('Space')
+  await dialog.getByRole('checkbox', { name: 'deepest recesses' }).press('Space')
+  await expect(told).toHaveText(/^in the deepest recesses, about \d+% of the skin ?$/)
+  await page.keyboard.press('Escape')
+  await expect(slot).toHaveText('in the deepest recesses')
+  await expect(page.locator('figcaption', { hasText: 'deepest recesses' })).toBeVisible()
+
+  // By pointing: what is pressed on the form is meant.
+  await rows
+    .nth(1)
+    .getByRole('button', { name: /^Where coat 2 goes/ })
+    .click()
+  const before = await told.innerText()
+  const form = dialog.getByRole('img', { name: /painted with this ladder/ })
+  await expect(form).toBeVisible()
+  const box = (await form.boundingBox())!
+  await expect
+    .poll(async () => {
+      await page.mouse.click(box.x + 0.42 * box.width, box.y + 0.8 * box.height)
+      return told.innerText()
+    })
+    .not.toBe(before)
+  await dialog.getByRole('button', { name: 'All over' }).click()
+  await expect(told).toContainText('all over, about 100% of the skin')
+})
+
+test('every method is started and carried to the end in the browser', async ({ page }) => {
+  test.setTimeout(240_000)
+  await chooseFigure(page, 'Isaura')
+  await expect(page.locator('.methods summary')).toHaveCount(21)
+  const names = await page.locator('.methods summary').allInnerTexts()
+  for (const name of names) {
+    await page.getByRole('link', { name: 'Coats', exact: true }).click()
+    const off = await start(page, name, false)
+    if (!name.startsWith('Dark violet, white'))
+      expect(off.reduce((sum, one) => sum + one, 0) / 3, name).toBeLessThanOrEqual(4)
+    expect((await carry(page)).length, name).toBeGreaterThan(0)
+  }
+})
