@@ -100,6 +100,21 @@ describe('thinner, sides and finish', () => {
     expect(after({ zone: 'nose' })[2]).toEqual(pale)
   })
 
+  it('a coat for one side’s shadow changes nothing on the other side, nor in its light', () => {
+    const stack = flat(pale, [
+      { ...wash, place: [{ side: 'left', light: ['deep-shadow', 'shadow'] }] },
+    ])
+    for (const side of ['left', 'right'] as const)
+      for (const light of lightPlaces) {
+        const layers = stackLayers(stack, { light, side })
+        for (const relief of reliefPlaces) {
+          const laid = side === 'left' && light.includes('shadow')
+          if (laid) expect(layers[relief].at(-1)).not.toEqual(pale)
+          else expect(layers[relief].at(-1), `${side} ${light} ${relief}`).toEqual(pale)
+        }
+      }
+  })
+
   it('shines as its last varnish unless paint lies over it; matt greys, wet deepens', () => {
     const gloss = { ...wash, kind: 'varnish' as const, finish: 'gloss' as const }
     expect(finishOf([wash, gloss])).toBe('gloss')

@@ -12,6 +12,8 @@ export interface FigurePaint {
   /** Kinds of spots that its form has. */
   spots: SpotShares
   contents: Contents
+  /** The ladder of a second light, from the other side. */
+  others?: readonly { key: StepKey; name: string; made: readonly PuddlePart[] }[]
   glazes: Glazes
   details: readonly ShownDetail[]
 }
@@ -42,9 +44,16 @@ export const detailedWith = (figure: string, { key, tones }: ShownDetail): Ingre
 
 /** Mixes that were found and are painted with. */
 export const foundPuddles = (
-  { figure: { id }, glazes, details }: FigurePaint,
+  { figure: { id }, glazes, details, others = [] }: FigurePaint,
   zoneName: (place: string) => string,
 ): FoundPuddle[] => [
+  ...others
+    .filter(({ made }) => made.length > 0)
+    .map(({ key, name, made }) => ({
+      id: foundId(id, `other ${key}`),
+      name: `${name}, other side`,
+      made,
+    })),
   ...[...glazes].flatMap(([place, { of, made, passes }]) =>
     of || passes === 0 ? [] : [{ id: foundId(id, place), name: zoneName(place), made }],
   ),

@@ -34,6 +34,7 @@ export const usePalette = defineStore('palette', () => {
           steps: ladder.steps,
           spots: ladder.spots,
           contents: ladder.contents,
+          others: ladder.otherSteps,
           glazes: accents.found,
           details: accents.details,
         },

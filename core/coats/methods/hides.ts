@@ -41,6 +41,7 @@ export const hideMethods: readonly Method[] = [
       layer('glint', { ...lights, thinner: 3 }),
       wash('crevice', { ...shadow, thinner: 4 }),
     ],
+    accents: { skin: ['nose', 'ear', 'cheek', 'lower-lip'], hide: ['nose', 'lip'] },
   },
   {
     key: 'dead-grey',
@@ -157,7 +158,7 @@ export const hideMethods: readonly Method[] = [
       layer('half-light', { ...lights, thinner: 3 }),
       layer('light', { ...lights, thinner: 2 }),
       layer('glint', { ...lights, thinner: 2, passes: 2 }),
-      glaze(magenta, { ...middle, thinner: 8 }),
+      glaze(magenta, { ...at({ light: ['deep-shadow', 'shadow', 'middle'] }), thinner: 8 }),
       glaze(rose, { ...lights, thinner: 10 }),
     ],
     accents: { skin: ['upper-lip', 'lower-lip', 'knuckle'], hide: ['lip', 'knuckle', 'joint'] },
