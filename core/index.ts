@@ -251,7 +251,7 @@ export {
   tooMuchOn,
 } from './coats/accents/accents'
 export type { Accent } from './coats/accents/accents'
-export { usualMix } from './coats/accents/usualMix'
+export { usualMixes } from './coats/accents/usualMix'
 export { mixSmallLadders, smallLadders } from './coats/accents/smallLadders'
 
 /* At the bench: the order of work */

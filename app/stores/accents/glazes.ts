@@ -6,7 +6,7 @@ import {
   coatKinds,
   partsById,
   stepPuddle,
-  usualMix,
+  usualMixes,
   zonesOf,
 } from '../../../core'
 import type {
@@ -21,7 +21,7 @@ import type {
 import type { AccentReply } from '../../workers/coatsWorker'
 import { threads } from '../../workers/threads'
 import type { Contents } from '../palette/contents'
-import { isKnown, paintOf, withPaints } from '../paints'
+import { isKnown, withPaints } from '../paints'
 
 /** The glaze of a place of life: found for it, or of the painter's own puddle. */
 export interface Glaze extends AccentReply {
@@ -87,13 +87,21 @@ function usualGlaze(
   contents: Contents,
   paints: readonly Paint[],
 ): Glaze | undefined {
-  const flesh = { puddle: stepPuddle(id, 'base') }
-  const made = usualMix(place, paints, flesh, paintOf('titanium-white'))
-  if (!made) return undefined
   try {
-    const bottles = withPaints(contents.bottlesOf(made))
-    const { parts, ...rest } = accentOf(bottles, ground, baseReflectance(tone), zone.reflectance)
-    return { ...rest, parts: partsById(parts), made }
+    const glazes = usualMixes(place, paints, { puddle: stepPuddle(id, 'base') }).map(
+      (made): Glaze => {
+        const bottles = withPaints(contents.bottlesOf(made))
+        const { parts, ...rest } = accentOf(
+          bottles,
+          ground,
+          baseReflectance(tone),
+          zone.reflectance,
+        )
+        return { ...rest, parts: partsById(parts), made }
+      },
+    )
+    // Of several blues the one that comes nearest here.
+    return glazes.sort((one, other) => one.deltaE00 - other.deltaE00)[0]
   } catch {
     // The base is not found yet.
     return undefined

@@ -37,7 +37,8 @@ const x = computed(() => scaleLinear([0, Math.max(1, bench.plan.totalMin)], [LEF
 const hours = computed(() => x.value.ticks(8))
 const cssOf = (move: (typeof bench.plan.moves)[number]['move']): string => {
   const coat = bench.coatOf(move)
-  if (coat) return screenColour(wellOf(coat)).css
+  // A varnish has no colour of its own.
+  if (coat && coat.parts.length > 0) return screenColour(wellOf(coat)).css
   const other = bench.along.find(({ id }) => id === move.figure)
   return other ? screenColour(toneLab(other.tone)).css : 'var(--ink-soft)'
 }

@@ -72,7 +72,8 @@ const knock = computed(() => answer.value?.knock)
 watch(
   [coat, placeStep, end, () => store.paintsIn],
   () => {
-    if (!coat.value || !placeStep.value || store.paintsIn.length === 0) return
+    if (!coat.value || !pigmented.value || !placeStep.value) return
+    if (store.paintsIn.length === 0) return
     ask({
       coat: {
         ...coat.value,

@@ -5,17 +5,19 @@ import {
   distances,
   EVERYWHERE,
   formatCardSvg,
+  stepPuddle,
   USUAL_FINISH,
   usual,
   usualAmounts,
 } from '../../../../core'
-import type { LadderCard } from '../../../../core'
+import type { LadderCard, PuddlePart, StepKey } from '../../../../core'
 import { countWords, madeInWords } from '../../../words/amounts'
 import { placeWords } from '../../../words/places'
 import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents/accents'
 import { useCoats } from '../../../stores/coats/coats'
 import { sizeWords } from '../../../words/sizes'
+import { usePalette } from '../../../stores/palette/palette'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 import { usePath } from '../path/usePath'
@@ -26,6 +28,7 @@ const store = useProject()
 const ladder = useLadder()
 const coats = useCoats()
 const accents = useAccents()
+const palette = usePalette()
 const { inWords, nameOf } = usePath()
 const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0))
 const grey = ref(false)
@@ -71,6 +74,14 @@ const accentLines = computed(() => [
     ),
 ])
 
+/** One line a part of a step, in the amount that is mixed of it. */
+function given(key: StepKey, made: readonly PuddlePart[]): string[] {
+  const planned = palette.palette.plannedOf({ puddle: stepPuddle(store.figure.id, key) })
+  return made.map(({ of, drops }, i) => {
+    const count = planned ? planned.given.drops[i]! : drops
+    return `${countWords(count)} ${nameOf(of)}`
+  })
+}
 const card = computed<LadderCard>(() => {
   const { plan, figure } = store
   return {
@@ -80,12 +91,12 @@ const card = computed<LadderCard>(() => {
       `${sizeWords(figure.size)}${figure.many > 1 ? `, ${figure.many} of it` : ''}, judged ${distances[plan.seenFrom ?? usual.seenFrom].name}`,
       `${ladder.steps.length} steps`,
     ],
-    steps: ladder.steps.map(({ name, share, target, painted, made, off }) => ({
+    steps: ladder.steps.map(({ key, name, share, target, painted, made, off }) => ({
       name,
       share,
       lab: painted ?? target,
       off: off ?? 0,
-      mix: made.map(({ of, drops }) => `${countWords(drops)} ${nameOf(of)}`),
+      mix: given(key, made),
     })),
     thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
     path: inWords.value,
