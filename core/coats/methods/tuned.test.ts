@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { deltaE00 } from '../../colour/deltaE00'
-import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { starterPaints } from '../../paint/starter'
 import { EVERYWHERE } from '../../place/place'
