@@ -129,3 +129,26 @@ describe('where paint goes', () => {
     expect(shareOfPlace([...lip, {}], all)).toBeCloseTo(1, 6)
   })
 })
+
+it('steps of any ladder part the light: all five places from five steps on, three of them from three', () => {
+  const placesOf = (below: number, above: number): string[] =>
+    Array.from({ length: below + above + 1 }, (_, step) => lightOfStep(step, { below, above }))
+  expect(placesOf(1, 1)).toEqual(['shadow', 'middle', 'light'])
+  expect(placesOf(2, 2)).toEqual(['deep-shadow', 'shadow', 'middle', 'light', 'glint'])
+  expect(placesOf(4, 2)).toEqual([
+    'deep-shadow',
+    'deep-shadow',
+    'shadow',
+    'shadow',
+    'middle',
+    'light',
+    'glint',
+  ])
+  // Every ladder goes from shadow to light and never back.
+  for (let below = 1; below <= 5; below++)
+    for (let above = 1; above <= 5; above++) {
+      const order = placesOf(below, above).map((place) => lightPlaces.indexOf(place as never))
+      expect(order).toEqual([...order].sort((one, other) => one - other))
+      expect(order.filter((at) => lightPlaces[at] === 'middle')).toHaveLength(1)
+    }
+})

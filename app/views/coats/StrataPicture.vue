@@ -110,7 +110,7 @@ const strata = computed(() =>
             <tr>
               <td />
               <th v-for="place in lightPlaces" :key="place" scope="col">
-                {{ lightNames[place] }}
+                {{ place === 'deep-shadow' ? 'deep' : lightNames[place] }}
               </th>
             </tr>
           </thead>
@@ -139,7 +139,7 @@ const strata = computed(() =>
 <style scoped>
 .pictures {
   display: grid;
-  grid-template-columns: repeat(var(--columns), minmax(0, 1fr)) 250px;
+  grid-template-columns: repeat(var(--columns), minmax(0, 1fr)) 350px;
   align-items: end;
 }
 figure {
@@ -167,6 +167,7 @@ figcaption {
 }
 table {
   border-collapse: collapse;
+  table-layout: fixed;
   width: 100%;
   font-size: 14px;
 }
@@ -179,13 +180,13 @@ th {
   padding: 0 6px 0 0;
 }
 thead th {
-  font-size: 14px;
-  line-height: 1.1;
-  vertical-align: bottom;
+  padding: 0 2px 2px 0;
+}
+thead td {
+  width: 82px;
 }
 .swatch {
   padding: 0;
-  width: 17%;
 }
 .patch {
   height: 24px;
