@@ -61,7 +61,12 @@ export default defineConfig({
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
             { name: 'storage', test: /localforage/, priority: 1 },
-            { name: 'shared', test: /app\/(parts|stores)\//, minShareCount: 2 },
+            // What draws forms and mixes is large, and comes with the rooms that have it.
+            {
+              name: 'shared',
+              test: /app\/(parts\/(?!form\/|palette\/|place\/)|stores)\//,
+              minShareCount: 2,
+            },
           ],
         },
       },
