@@ -56,6 +56,8 @@ for (const [name, hand] of Object.entries(hands))
   test(`a mix of two puddles and a bottle, used in a coat, an accent and an eye, changed once, by ${name}`, async ({
     page,
   }) => {
+    // Six rooms are gone through, one after the other.
+    test.setTimeout(90_000)
     await page.goto('/ladder')
     await settled(page)
     await page.goto('/coats')

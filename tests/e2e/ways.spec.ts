@@ -64,6 +64,7 @@ for (const [figure, method, byKeys, among] of ways)
   test(`${method} on ${figure}, from the first move to the last, by ${byKeys ? 'keys' : 'mouse'}`, async ({
     page,
   }) => {
+    test.setTimeout(90_000)
     await chooseFigure(page, figure)
     const off = await start(page, method, byKeys)
     expect(off.reduce((sum, one) => sum + one, 0) / 3).toBeLessThanOrEqual(4)
