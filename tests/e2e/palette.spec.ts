@@ -118,7 +118,10 @@ for (const [name, hand] of Object.entries(hands))
     await page.getByRole('link', { name: 'Bench', exact: true }).click()
     const now = page.getByRole('region', { name: 'Now' })
     await page.getByRole('heading', { level: 1 }).click()
-    for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
+    for (const move of ['Undercoat', 'Base coat of Base', 'Wash of Shade']) {
+      await expect(now.getByRole('heading')).toHaveText(move)
+      await page.keyboard.press('Space')
+    }
     await expect(now.getByRole('heading')).toHaveText('Layer of tea flesh')
     const mixed = now.getByRole('listitem').filter({ hasText: 'Mix tea flesh' })
     const given = (await mixed.locator('.parts > span').allInnerTexts()).map((text) => text.trim())

@@ -140,7 +140,7 @@ const strata = computed(() =>
 .pictures {
   display: grid;
   grid-template-columns: repeat(var(--columns), minmax(0, 1fr)) 350px;
-  align-items: end;
+  align-items: start;
 }
 figure {
   margin: 0;
