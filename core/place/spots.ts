@@ -134,15 +134,14 @@ export function spotShares(
  * @example shareOfPlace([{}], spotShares(lightParts(60, 3, 3))) // about 1
  */
 export function shareOfPlace(place: Place, { spots }: SpotShares): number {
+  const bare = place.filter(({ zones = [] }) => zones.length === 0)
+  const named = new Set(place.flatMap(({ zones = [] }) => zones))
   let sum = 0
   for (const { spot, share } of spots) {
-    const bare = place.filter(({ zones = [] }) => zones.length === 0)
     // A spot in no place of life, and in each that is named.
     if (liesAt(bare, spot)) sum += share
-    else {
-      const named = new Set(place.flatMap(({ zones = [] }) => zones))
+    else
       for (const zone of named) if (liesAt(place, { ...spot, zone })) sum += share * PLACE_OF_LIFE
-    }
   }
   return Math.min(1, sum)
 }

@@ -35,6 +35,14 @@ export const sameIngredient = (one: Ingredient, other: Ingredient): boolean =>
   ingredientKey(one) === ingredientKey(other)
 
 /**
+ * Whether two mixes hold the same, drop by drop and in the same order.
+ * @example sameParts([{ of: { bottle: 'yellow-ochre' }, drops: 1 }], []) // false
+ */
+export const sameParts = (one: readonly PuddlePart[], other: readonly PuddlePart[]): boolean =>
+  one.length === other.length &&
+  one.every(({ of, drops }, i) => drops === other[i]!.drops && sameIngredient(of, other[i]!.of))
+
+/**
  * Drops of bottles as parts of a puddle.
  * @example bottleParts([{ paint: 'yellow-ochre', drops: 3 }]) // [{"of":{"bottle":"yellow-ochre"},"drops":3}]
  */

@@ -1,5 +1,5 @@
 import { computed, toRaw, watch } from 'vue'
-import { mixPaints, opaqueReflectance, stepPuddle, zonesOf } from '../../../core'
+import { mixPaints, opaqueReflectance, stepPuddle } from '../../../core'
 import type { Figure, Paint } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -69,7 +69,5 @@ export function useAlongside(ids: () => readonly string[]) {
     },
     { immediate: true },
   )
-  const zoneNames = (figure: Figure) =>
-    new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
-  return { figures, paint: known, zoneNames, trouble }
+  return { figures, paint: known, trouble }
 }

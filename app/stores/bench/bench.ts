@@ -27,6 +27,7 @@ import { useCoats } from '../coats/coats'
 import { stackPlanOf } from '../coats/stackPlanOf'
 import { FigurePalette } from '../palette/figurePalette'
 import { usePalette } from '../palette/palette'
+import { zoneNames } from '../palette/zoneNames'
 import { useProject } from '../project/project'
 import { useAlongside } from './alongside'
 import { useMixing } from './mixing'
@@ -56,10 +57,6 @@ export const useBench = defineStore('bench', () => {
   const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures
   const habits = computed(() => habitsFrom(store.log, state.value.dried ?? NOTHING))
-  const zoneName = (figure: Figure) => {
-    const names = new Map(zonesOf(figure.tone).map(({ key, name }) => [key, name]))
-    return (place: string): string => names.get(place) ?? place
-  }
   /** Palettes of the figures on the bench; one alongside is there once its mixes are found. */
   const open = usePalette()
   const palettes = computed(
@@ -67,12 +64,12 @@ export const useBench = defineStore('bench', () => {
       new Map([
         [store.figure.id, open.palette] as const,
         ...[...alongside.paint.value].map(
-          ([id, paint]) => [id, new FigurePalette(paint, zoneName(paint.figure))] as const,
+          ([id, paint]) => [id, new FigurePalette(paint, zoneNames(paint.figure))] as const,
         ),
       ]),
   )
   const sheetOf = (figure: Figure, copy: number): SheetFigure => {
-    const nameOfZone = zoneName(figure)
+    const nameOfZone = zoneNames(figure)
     return {
       id: figure.id,
       copy,

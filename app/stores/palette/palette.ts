@@ -8,6 +8,7 @@ import { useProject } from '../project/project'
 import { steady } from '../steady'
 import { FigurePalette } from './figurePalette'
 import type { MixLook } from './figurePalette'
+import { zoneNames } from './zoneNames'
 
 /** A well of the palette. */
 export interface Well extends MixLook {
@@ -24,8 +25,6 @@ export const usePalette = defineStore('palette', () => {
   const ladder = useLadder()
   const accents = useAccents()
 
-  const zoneName = (place: string): string =>
-    accents.zones.find(({ key }) => key === place)?.name ?? place
   const palette = computed(
     () =>
       new FigurePalette(
@@ -38,7 +37,7 @@ export const usePalette = defineStore('palette', () => {
           glazes: accents.found,
           details: accents.details,
         },
-        zoneName,
+        zoneNames(store.figure),
       ),
   )
   /** Puddles of the painter's own that this figure may use. */

@@ -5,7 +5,7 @@ import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { bottlesIn } from '../../puddle/content'
-import { bottleParts, isBottle } from '../../puddle/puddle'
+import { bottleParts, isBottle, sameParts } from '../../puddle/puddle'
 import type { Ingredient, Puddle } from '../../puddle/puddle'
 import { stepFor, stepNames } from '../../ladder/steps'
 import type { StepKey } from '../../ladder/steps'
@@ -102,12 +102,9 @@ export function methodFor(
     return made
   }
   const bottleOfBox = (id: string): string => {
+    if (box.has(id)) return id
     const paint = paintOf(id)
-    return box.has(id) || !paint
-      ? box.has(id)
-        ? id
-        : paints[0]!.id
-      : nearestPaints(paint, paints, 1)[0]!.paint.id
+    return paint ? nearestPaints(paint, paints, 1)[0]!.paint.id : paints[0]!.id
   }
   const { under } = method
   const { plan, puddles } = startFrom(
@@ -151,22 +148,17 @@ export function methodFor(
   })
   /** What a coat was of, and which it is now mixed for. */
   function named(of: Ingredient, i: number): string {
-    const step = isBottle(of)
-      ? undefined
-      : steps.find(({ key }) => stepId(stepFor(key, keys)) === of.puddle)
-    const stepName = step && stepNames[step.key]
-    const puddle = isBottle(of)
-      ? undefined
-      : [...had, ...puddles].find(({ id }) => id === of.puddle)
-    const name =
-      stepName ?? puddle?.name ?? (isBottle(of) ? (box.get(of.bottle)?.name ?? 'mix') : 'mix')
-    return `${name.replace(/, for coat \d+$/, '')}, for coat ${i + 1}`
+    const name = isBottle(of) ? box.get(of.bottle)?.name : nameOfPuddle(of.puddle)
+    return `${(name ?? 'mix').replace(/, for coat \d+$/, '')}, for coat ${i + 1}`
+  }
+  function nameOfPuddle(puddle: string): string | undefined {
+    const step = steps.find(({ key }) => stepId(stepFor(key, keys)) === puddle)
+    return step ? stepNames[step.key] : [...had, ...puddles].find(({ id }) => id === puddle)?.name
   }
   /** The same drops are one puddle; one bottle is that bottle. */
   function settled(parts: Puddle['parts'], name: string): Ingredient {
     if (parts.length === 1) return parts[0]!.of
-    const text = JSON.stringify(parts)
-    const same = [...made, ...had].find((one) => JSON.stringify(one.parts) === text)
+    const same = [...made, ...had].find((one) => sameParts(one.parts, parts))
     if (same) return { puddle: same.id }
     const id = newId()
     made.push({ id, name, parts })

@@ -1,4 +1,5 @@
 import type { StepKey } from '../../ladder/steps'
+import { sameParts } from '../../puddle/puddle'
 import type { Puddle } from '../../puddle/puddle'
 import type { PlannedCoat, StackPlan } from '../plan'
 import { isStep } from './method'
@@ -31,9 +32,7 @@ export function startFrom(
     const before = known.get(mix)
     if (before) return { puddle: before }
     const parts = mix.parts.map(([bottle, drops]) => ({ of: { bottle }, drops }))
-    const same = had.find(
-      (one) => one.name === mix.name && JSON.stringify(one.parts) === JSON.stringify(parts),
-    )
+    const same = had.find((one) => one.name === mix.name && sameParts(one.parts, parts))
     const id = same?.id ?? newId()
     known.set(mix, id)
     if (!same) puddles.push({ id, name: mix.name, parts })

@@ -1,4 +1,4 @@
-import { isBottle } from '../../puddle/puddle'
+import { isBottle, sameParts } from '../../puddle/puddle'
 import type { Ingredient, PuddlePart } from '../../puddle/puddle'
 import type { NewId, TakenOver } from './copies'
 import type { Figure } from './figureSchema'
@@ -14,7 +14,7 @@ interface Way {
 }
 
 const sameMix = (one: StoredPuddle, other: StoredPuddle): boolean =>
-  one.name === other.name && JSON.stringify(one.parts) === JSON.stringify(other.parts)
+  one.name === other.name && sameParts(one.parts, other.parts)
 
 /**
  * What one figure takes over from another, with puddles of its own in the place of the other's: a step becomes the
