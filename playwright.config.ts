@@ -4,7 +4,9 @@ const port = 4180
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 60_000,
+  // Patient, for machines that are shared: what waits here is right or wrong, never fast or slow.
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   retries: process.env.CI ? 1 : 0,
   // Tests that watch for long tasks want the machine to themselves; the others share it.
   projects: [

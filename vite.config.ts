@@ -74,6 +74,7 @@ export default defineConfig({
   },
   test: {
     testTimeout: 60_000,
+    pool: 'threads',
     // The usual is one fewer than there are cores, which on two leaves one idle.
     maxWorkers: '100%',
     projects: [

@@ -22,7 +22,7 @@ describe('every limit that is stated works', () => {
         const { best, proved } = new ClosestRecipes().find(target, box, request)
         expect([mixOf(best), proved]).toEqual([mixOf(all[0]!), true])
       })
-  it('five paints of thirty drops, from a box of one and of six', () => {
+  it('five paints of thirty drops, from a box of one and of more', () => {
     const limits = { maxPaints: 5, maxDrops: 30 }
     const one = findRecipes({ target, paints: box.slice(0, 1), ...limits })
     expect(one[0]!.parts).toEqual([{ paint: box[0], drops: 1 }])

@@ -4,8 +4,9 @@ import type { Figure } from '../../../core'
 import { seeded } from '../../../core/numbers/seeded'
 import { begin, coat, entry, lab, paint, readsBack, stack } from '../../../tests/fixtures/hostile'
 import type { useProject } from './project'
+import { many } from '../../../tests/thorough'
 
-const RUNS = 10_000
+const RUNS = many(10_000, 2_000)
 const STEPS = 6
 
 it(`${RUNS} random sequences of changes with hostile values: each state that would be stored is read back equal`, () => {
