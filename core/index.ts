@@ -161,7 +161,9 @@ export {
 } from './ladder/light/schools'
 export type { LightSchool, ShadowSchool } from './ladder/light/schools'
 export { ladderTargets } from './ladder/targets'
-export type { Target, TargetOptions } from './ladder/targets'
+export type { LadderEnds, Target, TargetOptions } from './ladder/targets'
+export { reachedEnds } from './ladder/ends'
+export type { ReachedEnds } from './ladder/ends'
 export { forms } from './ladder/form/forms'
 export type { FormKey } from './ladder/form/forms'
 export { formSamples, samplesOf, thinned } from './ladder/form/samples'
@@ -195,6 +197,9 @@ export type { Named, Spoken } from './puddle/spoken'
 /* Ways of mixing a ladder */
 export { mixLadder } from './ladder/mixing/mixLadder'
 export type { MixedLadder, MixedStep, Mixing, MixingNote } from './ladder/mixing/mixLadder'
+export { fewPuddles, plainRatios } from './ladder/mixing/fewPuddles'
+export type { PuddleLadder, PuddleStep } from './ladder/mixing/fewPuddles'
+export { USUAL_PUDDLES } from './ladder/mixing/mixLadder'
 export { runToward } from './ladder/mixing/run'
 
 /* Places: where paint goes */

@@ -19,7 +19,7 @@ const figure = (
     note,
     kind: tone.kind === 'hide' ? 'creature' : 'person',
     tone,
-    plan: { ...blankPlan(), ...change },
+    plan: { ...blankPlan(), maxPaints: 4, ...change },
     ...about,
   })
 
@@ -70,6 +70,18 @@ export const onTheBench: readonly string[] = [
   'dioxazine-violet',
 ]
 
+/** The eight of them on the table: the best eight for the nine figures (tests/range.test.ts). */
+export const onTheTable: readonly string[] = [
+  'titanium-white',
+  'yellow-ochre',
+  'burnt-umber',
+  'red-iron-oxide',
+  'arylide-yellow',
+  'phthalo-green',
+  'chromium-oxide-green',
+  'dioxazine-violet',
+]
+
 /** The demo's address, unless it is brought back beside one that was changed. */
 export const DEMO_ID = 'low-tide'
 
@@ -77,6 +89,7 @@ export const lowTide = (paintIds: readonly string[]): Project =>
   blankCommission(DEMO_ID, 'Low Tide', {
     figure: 'isaura',
     out: paintIds.filter((id) => !onTheBench.includes(id)),
+    palette: onTheTable.filter((id) => paintIds.length === 0 || paintIds.includes(id)),
     bottles: Object.fromEntries(onTheBench.map((id) => [id, { owned: true }])),
     figures: structuredClone(figures),
   })

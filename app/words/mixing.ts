@@ -1,7 +1,12 @@
-import type { MixingNote } from '../../core'
+import type { MixingNote, ReachedEnds } from '../../core'
 
 /** What is to be known of the way a ladder is mixed. */
 export function mixingWords(note: MixingNote, nameOf: (paint: string) => string): string {
+  if (note.way === 'puddles') {
+    const { puddles, mean, another } = note
+    const more = another >= 0.3 ? ` One more puddle would take ${another.toFixed(1)} off that.` : ''
+    return `${puddles.length} puddles, off by ${mean.toFixed(1)} on average; no others tuned together do better.${more}`
+  }
   if (note.way === 'matched')
     return `${note.bottles} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
   if (note.way === 'run') {
@@ -18,4 +23,18 @@ export function mixingWords(note: MixingNote, nameOf: (paint: string) => string)
     ({ from, to, gap }) => `${nameOf(from)} and ${nameOf(to)} (${gap.toFixed(0)} apart)`,
   )
   return `A bottle is missing between ${between.join('; ')}.`
+}
+
+/** Where the paint ends before the ladder wanted to; nothing where it does not. */
+export function endWords(reached: ReachedEnds | undefined): string {
+  if (!reached) return ''
+  const { ends, wanted } = reached
+  const said = (['dark', 'light'] as const).flatMap((end) =>
+    wanted[end] === undefined || ends[end] === undefined
+      ? []
+      : [
+          `the ${end} wanted L* ${wanted[end].toFixed(0)}, this paint ends at ${ends[end].toFixed(0)}`,
+        ],
+  )
+  return said.length > 0 ? ` Drawn in: ${said.join('; ')}.` : ''
 }

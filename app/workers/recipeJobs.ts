@@ -1,4 +1,14 @@
-import type { BottleDrops, Lab, Limits, Mixing, MixingNote, Paint } from '../../core'
+import type {
+  BottleDrops,
+  Lab,
+  Limits,
+  Mixing,
+  MixingNote,
+  Mood,
+  Paint,
+  Spectrum,
+  TargetOptions,
+} from '../../core'
 
 /** One look for the closest mixes: plain data in, plain data out. */
 export interface RecipeJob extends Limits {
@@ -10,9 +20,18 @@ export interface RecipeJob extends Limits {
 
 export interface FoundMix {
   parts: BottleDrops[]
-  /** Drops of the base's own puddle beside those of bottles. */
-  ofBase?: number
+  /** Drops of other steps' puddles beside those of bottles, by their place in the ladder. */
+  poured?: readonly { step: number; drops: number }[]
   deltaE00: number
+}
+
+/** A ladder whose ends are to be found. */
+export interface EndsJob extends Limits {
+  patienceMs: number
+  paints: Paint[]
+  base: Spectrum
+  mood: Mood
+  moved?: TargetOptions['moved']
 }
 
 /** A whole ladder mixed in one of the ways. */

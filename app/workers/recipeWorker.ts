@@ -1,12 +1,22 @@
 import { expose } from 'comlink'
-import { ClosestRecipes, mixLadder, partsById, predictLadder, sameBox } from '../../core'
-import type { BottleDrops, Paint, Part, PredictedLadder } from '../../core'
+import {
+  ClosestRecipes,
+  ladderTargets,
+  mixLadder,
+  partsById,
+  predictLadder,
+  reachedEnds,
+  sameBox,
+} from '../../core'
+import type { BottleDrops, Paint, Part, PredictedLadder, ReachedEnds } from '../../core'
 import { patience } from './patience'
-import type { DoubtJob, MixJob, RecipeAnswer, RecipeJob } from './recipeJobs'
+import type { DoubtJob, EndsJob, MixJob, RecipeAnswer, RecipeJob } from './recipeJobs'
 
 const closest = new ClosestRecipes()
 /** How long ways of mixing that share bottles are weighed, ms. */
 const TOGETHER_MS = 2500
+/** How long a large box is looked through for ways to mix one step, ms. */
+const SEVERAL_MS = 200
 
 /** Paints by id become the paints themselves; copies are kept, so that what is known of one is not lost. */
 const kept = new Map<string, Paint>()
@@ -19,6 +29,14 @@ function mixer(paints: Paint[]): (parts: BottleDrops[]) => Part<Paint>[] {
 }
 
 const api = {
+  /** Where a ladder can end that is mixed from these paints. */
+  ends({ base, mood, moved, paints, patienceMs, maxPaints, maxDrops }: EndsJob): ReachedEnds {
+    const limits = { maxPaints, maxDrops }
+    return reachedEnds(
+      (ends) => ladderTargets(base, mood, { moved, ends }),
+      (target) => closest.find(target, paints, limits, patience(patienceMs)).best,
+    )
+  },
   /** Recipes of a whole ladder, mixed as a run, from few shared bottles, as a family or from a progression. */
   mix({ patienceMs, maxPaints, maxDrops, ...job }: MixJob): RecipeAnswer {
     const limits = { maxPaints, maxDrops }
@@ -27,12 +45,14 @@ const api = {
       ...limits,
       closest: (aims, from) =>
         aims.map((target) => closest.find(target, from, limits, patience(patienceMs)).best),
+      several: (target, many) =>
+        closest.list(target, job.paints, limits, many, patience(SEVERAL_MS)),
       patience: { ms: TOGETHER_MS, now: () => performance.now() },
     })
-    const mixes = steps.map(({ parts, deltaE00, ofBase }) => ({
+    const mixes = steps.map(({ parts, deltaE00, poured }) => ({
       parts: partsById(parts),
       deltaE00,
-      ...(ofBase ? { ofBase } : {}),
+      ...(poured ? { poured } : {}),
     }))
     return { mixes, proved: true, note }
   },

@@ -84,13 +84,18 @@ const lengthOf = ({ labs }: Side, measure: Measure): number =>
  * Places the steps so that neighbours differ evenly to the eye (ΔE00 or L*), a little less near the
  * top. The range says how far the ladder goes; how many steps lie on either side of the base follows
  * from how much room there is, and the gap shrinks until both sides fit.
+ * @param ends L* that the paint ends at.
  */
-export function spaceSteps(path: LightPath, mood: Mood): Spacing {
+export function spaceSteps(
+  path: LightPath,
+  mood: Mood,
+  { dark = FLOOR_L, light = CEILING_L }: { dark?: number; light?: number } = {},
+): Spacing {
   const measure = measures[mood.spacing ?? 'difference']
   const { L } = path.baseLab
   const range = rangeOf(mood)
-  const down = sideOf(path, Math.min(L - 0.5, FLOOR_L))
-  const up = sideOf(path, Math.max(L + 0.5, CEILING_L))
+  const down = sideOf(path, Math.min(L - 0.5, Math.max(FLOOR_L, dark)))
+  const up = sideOf(path, Math.max(L + 0.5, Math.min(CEILING_L, light)))
   const reach = 0.5 * Math.sqrt(Math.max(0, (96 - L) * L))
   // Wanted lengths: the part of each side that the range takes.
   const wanted = (side: Side, end: number): number => {

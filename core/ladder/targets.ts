@@ -22,11 +22,19 @@ export interface Target {
   share: number
 }
 
+/** The darkest and the lightest that a ladder asks for, L*. */
+export interface LadderEnds {
+  dark?: number
+  light?: number
+}
+
 export interface TargetOptions {
   /** The form that shares are measured on; head and shoulders when not given. */
   form?: FormSamples
   /** Where the key comes from; upper left when not given. */
   key?: KeyDirection
+  /** Lightness that the paint ends at; matt black and white when not given. */
+  ends?: LadderEnds
   /** By how much the painter moved the target of a step. */
   moved?: Partial<Record<StepKey, { L: number; a: number; b: number }>>
 }
@@ -57,7 +65,7 @@ export function ladderTargets(base: Spectrum, mood: Mood, options: TargetOptions
   checkSpectrum(base, 'base', 0, 1)
   checkMood(mood)
   const path = lightPath(base, mood)
-  const { below, above } = spaceSteps(path, mood)
+  const { below, above } = spaceSteps(path, mood, options.ends)
   const keys = stepsAround(below.length, above.length)
   const Ls = [...[...below].reverse(), path.baseLab.L, ...above]
   const shares = sharesFor({

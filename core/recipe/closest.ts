@@ -53,4 +53,22 @@ export class ClosestRecipes {
     const { best, proved } = search.step(patience.until, patience.now)
     return { best: best[0]!, proved }
   }
+
+  /**
+   * The closest recipes, the best first.
+   * @param many how many.
+   * @throws RangeError for an empty box or limits out of range.
+   */
+  list(
+    target: Lab,
+    paints: readonly Paint[],
+    limits: Limits,
+    many: number,
+    patience: Patience = endless,
+  ): Recipe[] {
+    if (paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE)
+      return this.tableOf(paints, limits).nearest(target, many)
+    const search = new RecipeSearch({ target, paints, ...limits, limit: many })
+    return search.step(patience.until, patience.now).best
+  }
 }

@@ -15,12 +15,11 @@ import { steady } from '../steady'
 /** Everything that a figure which is painted alongside the chosen one is painted with, found anew for it. */
 async function paintOf(
   figure: Figure,
-  paints: Paint[],
+  { paints, table }: { paints: Paint[]; table: Paint[] },
   project: ReturnType<typeof useProject>['project'],
 ): Promise<FigurePaint> {
   const { id } = figure
-  const { job, steps } = jobOfFigure(figure, paints)
-  const { mixes } = await quickMixes(job, () => undefined)
+  const { mixes, steps } = await quickMixes(jobOfFigure(figure, table))
   const keys = steps.map(({ key }) => key)
   const stored = (project.puddles ?? []).filter(
     (one) => one.figure === undefined || one.figure === id,
@@ -54,7 +53,14 @@ export function useAlongside(ids: () => readonly string[]) {
       for (const figure of figures)
         next.set(
           figure.id,
-          await paintOf(figure, store.paintsFor(figure).map(toRaw), store.project),
+          await paintOf(
+            figure,
+            {
+              paints: store.paintsFor(figure).map(toRaw),
+              table: store.tableFor(figure).map(toRaw),
+            },
+            store.project,
+          ),
         )
       return next
     },

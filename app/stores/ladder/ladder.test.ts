@@ -23,6 +23,8 @@ function begin() {
   setActivePinia(createPinia())
   const store = useProject()
   for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
+  store.setPalette(undefined)
+  store.setPlan({ way: 'matched' })
   return { store, ladder: useLadder() }
 }
 const still = async (ladder: ReturnType<typeof useLadder>): Promise<void> => {
@@ -95,7 +97,7 @@ describe('the ladder of the chosen figure', () => {
     await nextTick()
     expect(ladder.trouble).toContain('No bottle is in')
     store.setPaintIn('titanium-white', true)
-    store.setPlan({ way: undefined })
+    store.setPlan({ way: 'matched' })
     await still(ladder)
     expect(ladder.trouble).toBe('')
     expect(new Set(ladder.steps.flatMap(({ parts }) => parts.map(({ paint }) => paint)))).toEqual(

@@ -16,6 +16,7 @@ import type {
   Paint,
   Predicted,
   PuddlePart,
+  ReachedEnds,
   StepKey,
   Target,
 } from '../../../core'
@@ -62,14 +63,19 @@ function predict(parts: readonly BottleDrops[]): Predicted {
 /** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
 export const useLadder = defineStore('ladder', () => {
   const store = useProject()
-  const { figure, plan, paintsIn } = storeToRefs(store)
+  const { figure, plan, onTable: paintsIn } = storeToRefs(store)
   const tone = computed(() => figure.value.tone)
   const base = computed(() => baseReflectance(tone.value))
   /** What moves a target; a drop that is added does not. */
   const aims = steady(() => aimsOf(figure.value))
   const samples = useSamples()
   const mood = computed(() => moodOf(aims.value))
-  const targets = computed(() => targetsOf(aims.value, base.value, samples.value))
+  /** Where the paint of each figure ends, as it was found last. */
+  const ends = shallowRef<ReadonlyMap<string, ReachedEnds>>(new Map())
+  const reached = computed(() => ends.value.get(figure.value.id))
+  const targets = computed(() =>
+    targetsOf(aims.value, base.value, samples.value, reached.value?.ends),
+  )
   const otherTargets = computed(() => otherTargetsOf(aims.value, base.value))
   const mixing = steady(() => mixingOf(plan.value))
 
@@ -77,22 +83,23 @@ export const useLadder = defineStore('ladder', () => {
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
   interface Job extends LadderJob {
-    places: string[]
+    figure: string
   }
-  const { searching, trouble, proved, note, search } = useMixSearch<Job>((mixes, from, job) => {
+  const { searching, trouble, proved, note, search } = useMixSearch<Job>((news, job) => {
+    const places = [
+      ...news.steps.map(({ key }) => place(job.figure, key)),
+      ...job.others.map(({ key }) => place(`${job.figure} other`, key)),
+    ]
     const next = new Map(found.value)
-    mixes.forEach((mix, i) => next.set(job.places[from + i]!, mix))
+    news.mixes.forEach((mix, i) => next.set(places[news.from + i]!, mix))
     found.value = next
+    const had = ends.value.get(job.figure)
+    // What came out as it was moves no target.
+    if (JSON.stringify(had) !== JSON.stringify(news.reached))
+      ends.value = new Map(ends.value).set(job.figure, news.reached)
   })
   watch(
-    [
-      targets,
-      otherTargets,
-      mixing,
-      paintsIn,
-      () => plan.value.maxPaints,
-      () => plan.value.maxDrops,
-    ],
+    [aims, base, samples, mixing, paintsIn, () => plan.value.maxPaints, () => plan.value.maxDrops],
     () => {
       if (paintsIn.value.length === 0) {
         trouble.value = 'No bottle is in. Put at least one in to mix from; the box has them.'
@@ -100,11 +107,12 @@ export const useLadder = defineStore('ladder', () => {
         return
       }
       search({
-        ...jobOf(plan.value, toRaw(paintsIn.value), targets.value, otherTargets.value),
-        places: [
-          ...targets.value.map(({ key }) => place(figure.value.id, key)),
-          ...otherTargets.value.map(({ key }) => place(`${figure.value.id} other`, key)),
-        ],
+        ...jobOf(plan.value, toRaw(paintsIn.value), {
+          aims: aims.value,
+          base: base.value,
+          form: samples.value,
+        }),
+        figure: figure.value.id,
       })
     },
     { immediate: true },
@@ -188,7 +196,18 @@ export const useLadder = defineStore('ladder', () => {
       ? step.made.map((part) => (part === had ? { of, drops } : part))
       : [...step.made, { of, drops }]
     const left = made.filter((part) => part.drops > 0)
-    if (left.length > 0) store.keep(key, left, 'drops')
+    if (left.length > 0) keep(key, left, 'drops')
+  }
+  /** Keeps a mix for a step, and the puddles it is poured from, which would else be found anew; nothing lets it go. */
+  function keep(key: StepKey, made: readonly PuddlePart[] | undefined, tag?: string): void {
+    const { id } = figure.value
+    const sources = (made ?? []).flatMap(({ of }) => {
+      const source = steps.value.find(
+        (one) => !isBottle(of) && stepPuddle(id, one.key) === of.puddle,
+      )
+      return source && !source.kept ? [source] : []
+    })
+    store.keep(key, made, tag, sources)
   }
 
   return {
@@ -197,6 +216,8 @@ export const useLadder = defineStore('ladder', () => {
     paintsUsed,
     ingredientsUsed,
     addDrops,
+    keep,
+    reached,
     searching,
     trouble,
     proved,

@@ -10,31 +10,41 @@ import type {
   Figure,
   FigurePlan,
   FormSamples,
+  LadderEnds,
   Mixing,
   Paint,
   Spectrum,
   SpotShares,
   Target,
 } from '../../../core'
-import type { RecipeJob } from '../../workers/recipeJobs'
+import type { EndsJob } from '../../workers/recipeJobs'
+import { plain } from '../project/work'
 import { aimsOf, moodOf } from './mood'
 import type { Aims } from './mood'
 
 /** How a plan wants its steps mixed; nothing where each is mixed on its own. */
 export function mixingOf(plan: FigurePlan): Mixing | undefined {
-  const { way, bottles, family, runLight, runShade, progression } = plan
+  const { way = 'puddles', puddles, bottles, family, runLight, runShade, progression } = plan
+  if (way === 'puddles') return { way, puddles }
   if (way === 'run') return { way, light: runLight, shade: runShade }
   if (way === 'bought') return { way, bottles: [...(progression ?? [])] }
-  return bottles || family ? { way: 'matched', bottles, family } : undefined
+  return bottles || family ? { way, bottles, family } : undefined
 }
 
 /**
  * What every step of a figure's ladder aims at, the deepest first.
  * @param form what shares are measured on.
+ * @param ends where its paint ends.
  */
-export const targetsOf = (aims: Aims, base: Spectrum, form: FormSamples): Target[] =>
+export const targetsOf = (
+  aims: Aims,
+  base: Spectrum,
+  form: FormSamples,
+  ends?: LadderEnds,
+): Target[] =>
   ladderTargets(base, moodOf(aims), {
     form,
+    ends,
     key: aims.key && { ...aims.key },
     moved: aims.moved,
   })
@@ -45,31 +55,32 @@ export const otherTargetsOf = (aims: Aims, base: Spectrum): Target[] =>
     ? []
     : ladderTargets(base, { ...moodOf(aims), warmth: aims.otherWarmth })
 
-/** A ladder to be mixed: its own steps first, then steps that are each mixed on their own. */
-export interface LadderJob extends Omit<RecipeJob, 'patienceMs'> {
+/** A ladder to be mixed. */
+export interface LadderJob extends Omit<EndsJob, 'patienceMs'> {
   mixing?: Mixing
-  /** How many of the targets are the ladder's own. */
-  own: number
-  /** Which of them is the base. */
-  base: number
+  /** Its own steps, when its ends are known. */
+  targetsAt: (ends: LadderEnds) => Target[]
+  /** Steps that are each mixed on their own. */
+  others: readonly Target[]
 }
 
 export const jobOf = (
   plan: FigurePlan,
   paints: Paint[],
-  own: readonly Target[],
-  others: readonly Target[] = [],
+  { aims, base, form }: { aims: Aims; base: Spectrum; form: FormSamples },
 ): LadderJob => ({
   paints,
-  targets: [...own, ...others].map(({ target }) => target),
+  base,
+  mood: moodOf(aims),
+  moved: aims.moved && plain(aims.moved),
   mixing: mixingOf(plan),
-  own: own.length,
-  base: own.findIndex(({ key }) => key === 'base'),
+  targetsAt: (ends) => targetsOf(aims, base, form, ends),
+  others: otherTargetsOf(aims, base),
   maxPaints: plan.maxPaints,
   maxDrops: plan.maxDrops,
 })
 
-/** What a figure that is not the chosen one aims at. */
+/** What a figure that is not the chosen one aims at, as far as any paint goes. */
 export const targetsOfFigure = (figure: Figure): Target[] =>
   targetsOf(aimsOf(figure), baseReflectance(figure.tone), formSamples(figure.plan.form))
 
@@ -85,7 +96,9 @@ export function spotsOf(
 }
 
 /** The job of a figure that is not the chosen one. */
-export function jobOfFigure(figure: Figure, paints: Paint[]): { job: LadderJob; steps: Target[] } {
-  const steps = targetsOfFigure(figure)
-  return { steps, job: jobOf(figure.plan, paints, steps) }
-}
+export const jobOfFigure = (figure: Figure, paints: Paint[]): LadderJob =>
+  jobOf(figure.plan, paints, {
+    aims: aimsOf(figure),
+    base: baseReflectance(figure.tone),
+    form: formSamples(figure.plan.form),
+  })

@@ -1,5 +1,5 @@
 import { ref, shallowRef } from 'vue'
-import type { MixingNote } from '../../../core'
+import type { MixingNote, ReachedEnds, Target } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -9,8 +9,11 @@ import type { LadderJob } from './plan'
 const QUICK_MS = 30
 const PROOF_MS = 2500
 
-/** Mixes as far as they are known: the first stands for target `from` of the job. */
+/** A ladder as far as it is known: mixes from target `from` on, its own steps first. */
 interface Found {
+  /** Its own steps, as far as the paint goes. */
+  steps: readonly Target[]
+  reached: ReachedEnds
   mixes: FoundMix[]
   from: number
   proved: boolean
@@ -21,28 +24,43 @@ interface Found {
  * Mixes of a ladder, the best that a moment finds.
  * @param take is handed them as they come.
  */
-export async function quickMixes(job: LadderJob, take: (found: Found) => void): Promise<Found> {
-  const { mixing, own, base, ...rest } = job
-  const find = (targets: LadderJob['targets'], patienceMs: number) =>
-    threads.recipe().find({ ...rest, targets, patienceMs })
+export async function quickMixes(
+  job: LadderJob,
+  take: (found: Found) => void = () => undefined,
+): Promise<Found> {
+  const { paints, maxPaints, maxDrops, mixing, others } = job
+  const limits = { paints, maxPaints, maxDrops }
+  const find = (targets: readonly Target[], patienceMs: number) =>
+    threads.recipe().find({ ...limits, targets: targets.map(({ target }) => target), patienceMs })
+  const { base, mood, moved } = job
+  const reached = await threads
+    .recipe()
+    .ends({ ...limits, base, mood, moved, patienceMs: QUICK_MS })
+  const steps = job.targetsAt(reached.ends)
+  const known = { steps, reached, from: 0 }
   if (!mixing) {
-    const found = { ...(await find(job.targets, QUICK_MS)), from: 0 }
+    const found = { ...known, ...(await find([...steps, ...others], QUICK_MS)) }
     take(found)
     return found
   }
   const patienceMs = PROOF_MS / 20
-  const targets = job.targets.slice(0, own)
-  const mixed = await threads.recipe().mix({ ...rest, targets, patienceMs, mixing, base })
-  const found = { ...mixed, from: 0, proved: true }
+  const mixed = await threads.recipe().mix({
+    ...limits,
+    targets: steps.map(({ target }) => target),
+    patienceMs,
+    mixing,
+    base: steps.findIndex(({ key }) => key === 'base'),
+  })
+  const found = { ...known, ...mixed, proved: true }
   take(found)
-  const others = job.targets.slice(own)
-  if (others.length > 0) take({ ...(await find(others, patienceMs)), from: own, proved: true })
+  if (others.length > 0)
+    take({ ...known, ...(await find(others, patienceMs)), from: steps.length, proved: true })
   return found
 }
 
 /** The search for one ladder: of jobs that come in meanwhile only the newest is done. */
 export function useMixSearch<Job extends LadderJob>(
-  take: (mixes: readonly FoundMix[], from: number, job: Job) => void,
+  take: (found: Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>, job: Job) => void,
 ) {
   /** False while a large box was searched for a moment only. */
   const proved = ref(true)
@@ -51,17 +69,21 @@ export function useMixSearch<Job extends LadderJob>(
 
   const { busy, trouble, ask } = useAnswer<Job, void>(
     async (job, { newest }) => {
-      const quick = await quickMixes(job, ({ mixes, from }) => take(mixes, from, job))
+      const quick = await quickMixes(job, (found) => take(found, job))
       note.value = quick.note
       proved.value = quick.proved
       if (quick.proved) return
       // A large box: good drops stand already, now each step is proved in turn.
       let sure = true
-      const { paints, maxPaints, maxDrops } = job
-      for (let i = 0; i < job.targets.length && newest(); i++) {
+      const { paints, maxPaints, maxDrops, others } = job
+      const { steps, reached } = quick
+      const targets = [...steps, ...others].map(({ target }) => target)
+      for (let from = 0; from < targets.length && newest(); from++) {
         const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS }
-        const one = await threads.recipe().find({ ...limits, targets: [job.targets[i]!] })
-        if (newest()) take(one.mixes, i, job)
+        const { mixes, ...one } = await threads
+          .recipe()
+          .find({ ...limits, targets: [targets[from]!] })
+        if (newest()) take({ mixes, from, steps, reached }, job)
         sure &&= one.proved
       }
       if (newest()) proved.value = sure

@@ -31,9 +31,16 @@ export interface Contents {
   nameOf: (of: Ingredient) => string
 }
 
-/** A found mix as parts of a puddle: drops of the base's own, then of bottles. */
-const partsOfFound = (figure: string, { parts, ofBase }: FoundMix): PuddlePart[] => [
-  ...(ofBase ? [{ of: { puddle: stepPuddle(figure, 'base') }, drops: ofBase }] : []),
+/** A found mix as parts of a puddle: drops of other steps' own, then of bottles. */
+const partsOfFound = (
+  figure: string,
+  keys: readonly StepKey[],
+  { parts, poured = [] }: FoundMix,
+): PuddlePart[] => [
+  ...poured.flatMap(({ step, drops }) => {
+    const key = keys[step]
+    return key ? [{ of: { puddle: stepPuddle(figure, key) }, drops }] : []
+  }),
   ...bottleParts(parts),
 ]
 
@@ -65,7 +72,7 @@ export function contentsOf(
     const own = settled.get(stepPuddle(figure, key))
     if (own) return own.parts
     const mix = found(key)
-    return mix && partsOfFound(figure, mix)
+    return mix && partsOfFound(figure, keys, mix)
   }
   const called = (of: Ingredient, deep = 0): string => {
     if (isBottle(of)) return nameOf(of.bottle)

@@ -43,11 +43,19 @@ export const bottleActions = ({ change, figure }: Work) => ({
       draft.bottles = { ...draft.bottles, ...plain(Object.fromEntries(known)) }
     })
   },
+  /** The few bottles on the table; nothing puts all that are in on it. */
+  setPalette(ids: readonly string[] | undefined) {
+    return change('palette', (draft) => {
+      if (ids === undefined) delete draft.palette
+      else draft.palette = [...ids]
+    })
+  },
   /** Takes an own paint out of the box; steps that were kept with it are found anew. */
   removePaint(id: string) {
     return change('', (draft) => {
       draft.box = draft.box?.filter((paint) => paint.id !== id)
       draft.out = draft.out.filter((other) => other !== id)
+      draft.palette = draft.palette?.filter((other) => other !== id)
       if (draft.bottles) delete draft.bottles[id]
       for (const one of draft.figures) {
         if (one.bottles) setFor(one, id, true, true)

@@ -57,10 +57,21 @@ export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) 
   setLimit(name: Limit, value: number) {
     return changePlan(name, (draft) => (draft[name] = value))
   },
-  /** Keeps a mix for a step, whatever the search would find; no parts lets it be found again. */
-  keep(key: StepKey, parts: readonly PuddlePart[] | undefined, tag = '') {
+  /**
+   * Keeps a mix for a step, whatever the search would find; no parts lets it be found again.
+   * @param sources steps that are kept with it, as they are.
+   */
+  keep(
+    key: StepKey,
+    parts: readonly PuddlePart[] | undefined,
+    tag = '',
+    sources: readonly { key: StepKey; made: readonly PuddlePart[] }[] = [],
+  ) {
     const { id } = figure.value
-    return change(tag && `${id} ${tag} ${key}`, (draft) => settle(draft, id, key, parts))
+    return change(tag && `${id} ${tag} ${key}`, (draft) => {
+      for (const source of sources) settle(draft, id, source.key, source.made)
+      settle(draft, id, key, parts)
+    })
   },
   /** Puts the ladder by under a name; a name that is taken is replaced. */
   keepVersion(version: Omit<LadderVersion, 'id'>) {

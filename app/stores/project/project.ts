@@ -51,6 +51,16 @@ export const useProject = defineStore('project', () => {
   }
   /** … those of the figure that is open. */
   const paintsIn = computed(() => allowed(here.value ?? {}))
+  const palette = computed(() => project.value.palette)
+  /** Of paints that are in, those on the table; all of them where no palette was chosen, or none of it is in. */
+  function tabled(from: Paint[], { more }: NonNullable<Figure['bottles']>): Paint[] {
+    if (!palette.value) return from
+    const kept = new Set([...palette.value, ...(more ?? [])])
+    const few = from.filter(({ id }) => kept.has(id))
+    return few.length > 0 ? markRaw(few) : from
+  }
+  /** What the ladder of the figure that is open is mixed from. */
+  const onTable = computed(() => tabled(paintsIn.value, here.value ?? {}))
   const log = computed<readonly LogEntry[]>(() => project.value.log ?? NOTHING)
 
   return {
@@ -58,6 +68,9 @@ export const useProject = defineStore('project', () => {
     paints,
     inCommission,
     paintsIn,
+    palette,
+    onTable,
+    tableFor: ({ bottles = {} }: Pick<Figure, 'bottles'>) => tabled(allowed(bottles), bottles),
     paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),
     isOwned,
     log,

@@ -16,6 +16,8 @@ vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
 async function begin() {
   const store = useProject()
   store.restore(lowTide(starterPaints.map(({ id }) => id)))
+  store.setPalette(undefined)
+  store.setPlan({ way: 'matched', maxPaints: 3 })
   const ladder = useLadder()
   await until(() => ladder.searching).toBe(false)
   return { store, ladder }
@@ -36,7 +38,7 @@ describe('how sure a ladder is', () => {
     const [whole, gaps] = bands(note.text())
     expect(gaps).toBeLessThan(whole!)
     const before = gaps!
-    store.setPlan({ bottles: 3 })
+    store.setPlan({ way: 'matched', bottles: 3 })
     await until(() => new Set(ladder.paintsUsed.map(({ id }) => id)).size <= 3).toBe(true)
     await vi.waitFor(() => expect(bands(note.text())[1]).toBeLessThan(before), 5000)
   })

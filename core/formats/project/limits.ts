@@ -10,6 +10,8 @@ export const mostOf = {
   atOnce: 40,
   paints: 1000,
   paintsOut: 1100,
+  /** Bottles on the table. */
+  palette: 12,
   pigments: 12,
   tones: 200,
   log: 5000,

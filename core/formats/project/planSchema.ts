@@ -14,7 +14,7 @@ import { puddleParts } from './puddleSchema'
 const stepKey = v.picklist(stepKeys, `is no step; allowed is ${stepKeys.join(', ')}`)
 
 /** How the steps of a ladder are mixed. */
-const ways = ['matched', 'run', 'bought'] as const
+const ways = ['puddles', 'matched', 'run', 'bought'] as const
 export type Way = (typeof ways)[number]
 
 /** How a figure's ladder is shaped and mixed. */
@@ -44,7 +44,10 @@ export const planSchema = v.object({
   ),
   /** By how much the target of a step was moved. */
   moved: v.optional(v.record(stepKey, lab)),
+  /** From few puddles when not given. */
   way: v.optional(oneOf(ways, 'way of mixing')),
+  /** Puddles of a ladder that is mixed of few; three when not given. */
+  puddles: v.optional(whole(2, 5)),
   /** Most bottles the whole ladder is mixed from; any number when not given. */
   bottles: v.optional(whole(1, 8)),
   /** Least share of the base in every step. */

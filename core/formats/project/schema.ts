@@ -9,7 +9,7 @@ import { puddleSchema } from './puddleSchema'
 import { keptToneSchema } from './toneSchema'
 
 /** The version of the project file that is written; older ones are migrated when they are read. */
-export const VERSION = 3
+export const VERSION = 4
 
 /** Figures that belong together: a people, a warband, a pack. */
 const groupSchema = v.object({ id, name: named(longest.shortName) })
@@ -28,6 +28,8 @@ export const projectSchema = v.object({
   out: v.pipe(v.array(id), atMost(mostOf.paintsOut, 'paints')),
   /** Only bottles that are marked as owned are mixed from. */
   ownedOnly: v.optional(v.boolean()),
+  /** The few bottles on the table; any that is in when not given. */
+  palette: v.optional(v.pipe(v.array(id), atMost(mostOf.palette, 'bottles on the table'))),
   figures: v.pipe(v.array(figureSchema), atMost(mostOf.figures, 'figures')),
   groups: v.optional(v.pipe(v.array(groupSchema), atMost(mostOf.groups, 'groups'))),
   /** Mixes on the palettes: of one figure each, or of the whole commission. */

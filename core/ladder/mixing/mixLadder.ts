@@ -5,6 +5,7 @@ import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import type { Limits } from '../../recipe/recipe'
 import { boughtProgression } from './bought'
+import { fewPuddles } from './fewPuddles'
 import { familyRecipe, MOST_OF_A_MIX } from './family'
 import { jointPaints, MOST_JOINT } from './jointPaints'
 import { runToward } from './run'
@@ -12,6 +13,8 @@ import type { Run } from './run'
 
 /** How a ladder is mixed; paints by id. */
 export type Mixing =
+  /** A dark, a middle, a light, every other step a plain ratio of two of them; three when not said. */
+  | { way: 'puddles'; puddles?: number }
   /** Each step its own best recipe; from so many shared bottles; with a least share of the base in all. */
   | { way: 'matched'; bottles?: number; family?: number }
   /** One base, one paint toward light and one toward shade; the best of the box where none is named. */
@@ -21,13 +24,15 @@ export type Mixing =
 
 export interface MixedStep {
   parts: Part<Paint>[]
-  /** Drops of the base's own puddle beside those of paints. */
-  ofBase?: number
+  /** Drops of other steps' puddles beside those of paints, by their place in the ladder. */
+  poured?: readonly { step: number; drops: number }[]
   deltaE00: number
 }
 
 /** What the painter has to know of a ladder that is mixed in one way; paints by id. */
 export type MixingNote =
+  /** Places of the puddles among the steps, mean ΔE00, and what one more puddle would take off it. */
+  | { way: 'puddles'; puddles: readonly number[]; mean: number; another: number }
   /** Bottles opened and mean ΔE00; whether every choice of so many was looked at. */
   | { way: 'matched'; bottles: number; mean: number; all: boolean }
   /** Paints gone toward; the largest deviation of a gap from the even one, as a share. */
@@ -48,6 +53,8 @@ export interface MixRequest extends Limits {
   mixing: Mixing
   /** The closest recipe for each target from some paints. */
   closest: (targets: readonly Lab[], paints: readonly Paint[]) => MixedStep[]
+  /** The closest recipes for a target, the best first. */
+  several: (target: Lab, many: number) => { parts: Part<Paint>[]; deltaE00: number }[]
   patience: { ms: number; now: () => number }
 }
 
@@ -83,7 +90,8 @@ function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder
     targets.forEach((target, i) => {
       if (i === request.base) return
       const share = { target, paints, base, share: family, maxPaints, maxDrops }
-      steps[i] = familyRecipe(share, { until: until + i * 50, now: patience.now })
+      const { ofBase, ...found } = familyRecipe(share, { until: until + i * 50, now: patience.now })
+      steps[i] = { ...found, poured: [{ step: request.base, drops: ofBase }] }
     })
   }
   return {
@@ -139,7 +147,7 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
   const down = toward([...targets.slice(0, base)].reverse(), shade)
   const stepsOf = (side: typeof up, aims: readonly Lab[]): MixedStep[] =>
     (side?.run.steps ?? []).map(({ ratio, lab }, i) => ({
-      ofBase: ratio[0],
+      poured: [{ step: base, drops: ratio[0] }],
       parts: [{ paint: side!.paint, drops: ratio[1] }],
       deltaE00: deltaE00(lab, aims[i]!),
     }))
@@ -169,13 +177,41 @@ function bought({ targets, paints }: MixRequest, bottles: readonly string[]): Mi
   }
 }
 
+/** Ways to mix each puddle that are weighed together: more hardly change a ladder, fewer do. */
+const WAYS = 16
+/** Puddles of a ladder when nothing else is said. */
+export const USUAL_PUDDLES = 3
+
+function puddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
+  const { targets, several } = request
+  const many = Math.min(wanted, targets.length)
+  const ways = targets.map((target) => several(target, WAYS))
+  const { anchors, steps, mean } = fewPuddles(targets, ways, many)
+  // What one more would bring is told from the better half of the ways.
+  const half = ways.map((list) => list.slice(0, WAYS / 2))
+  const more = many < targets.length ? fewPuddles(targets, half, many + 1).mean : mean
+  return {
+    steps: steps.map((step) =>
+      'parts' in step
+        ? step
+        : {
+            parts: [],
+            poured: step.between.map((at, i) => ({ step: at, drops: step.ratio[i]! })),
+            deltaE00: step.deltaE00,
+          },
+    ),
+    note: { way: 'puddles', puddles: anchors, mean, another: Math.max(0, mean - more) },
+  }
+}
+
 /**
- * Recipes for a whole ladder in one of three ways.
+ * Recipes for a whole ladder in one of four ways.
  * @throws RangeError for a paint that is not there, or too few bottles or drops for the steps.
- * @example mixLadder({ targets, base: 3, paints: box, maxPaints: 3, maxDrops: 8, mixing: { way: 'matched' }, closest, patience: { ms: 500, now } }).steps.length // 7
+ * @example mixLadder({ targets, base: 3, paints: box, maxPaints: 3, maxDrops: 8, mixing: { way: 'matched' }, closest, several, patience: { ms: 500, now } }).steps.length // 7
  */
 export function mixLadder(request: MixRequest): MixedLadder {
   const { mixing } = request
+  if (mixing.way === 'puddles') return puddles(request, mixing.puddles)
   if (mixing.way === 'run') return run(request, mixing.light, mixing.shade)
   if (mixing.way === 'bought') return bought(request, mixing.bottles)
   return matched(request, mixing.bottles, mixing.family)

@@ -35,6 +35,7 @@ const asked = (id: string, mixing: MixRequest['mixing'], paints = bench): MixReq
   mixing,
   closest: (targets, from) =>
     targets.map((target) => findRecipes({ target, paints: from, ...limits })[0]!),
+  several: (target, many) => findRecipes({ target, paints, ...limits, limit: many }),
   patience: { ms: Infinity, now: () => 0 },
 })
 
@@ -134,10 +135,14 @@ describe('a run of whole drops', () => {
   it('a ladder as a run is even within 15% of the mean, on every skin of the demo', () => {
     for (const id of ['isaura', 'bram', 'tunde', 'mei', 'rashida']) {
       const { steps } = mixLadder(asked(id, { way: 'run' }, bench.slice(0, 6)))
-      const base = steps.findIndex(({ ofBase }) => !ofBase)
+      const base = steps.findIndex(({ poured }) => !poured)
       const baseMix = mixPaints(steps[base]!.parts)
-      const labs = steps.map(({ parts, ofBase = 0 }) =>
-        labOf(opaqueReflectance(mixPaints([{ paint: baseMix, drops: ofBase }, ...parts]))),
+      const labs = steps.map(({ parts, poured }) =>
+        labOf(
+          opaqueReflectance(
+            mixPaints([{ paint: baseMix, drops: poured?.[0]?.drops ?? 0 }, ...parts]),
+          ),
+        ),
       )
       const gaps = labs.slice(1).map((lab, i) => deltaE00(labs[i]!, lab))
       for (const side of [gaps.slice(0, base), gaps.slice(base)]) {
@@ -165,7 +170,8 @@ it('a progression takes bottles and half-and-half bridges, rising, and says wher
 it('a family keeps its share of the base in every step', () => {
   const request = asked('isaura', { way: 'matched', family: 0.3 }, bench.slice(0, 6))
   const { steps } = mixLadder(request)
-  steps.forEach(({ parts, ofBase = 0 }, i) => {
+  steps.forEach(({ parts, poured }, i) => {
+    const ofBase = poured?.[0]?.drops ?? 0
     if (i === request.base) return expect(ofBase).toBe(0)
     const total = ofBase + parts.reduce((sum, { drops }) => sum + drops, 0)
     expect(ofBase / total).toBeGreaterThanOrEqual(0.3 - 1e-9)

@@ -1,22 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { stepCounts } from '../../../../core'
+import { stepCounts, USUAL_PUDDLES } from '../../../../core'
 import type { FigurePlan, StepCount, Way } from '../../../../core'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 import { nameOf } from '../../../stores/paints'
-import { mixingWords } from '../../../words/mixing'
+import { endWords, mixingWords } from '../../../words/mixing'
 import PaintChoice from './PaintChoice.vue'
 
 /** Effort and way of mixing: how many steps, from which bottles, within which limits. */
 const store = useProject()
 const ladder = useLadder()
 const plan = computed(() => store.plan)
-const way = computed<Way>(() => plan.value.way ?? 'matched')
+const way = computed<Way>(() => plan.value.way ?? 'puddles')
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const numberOf = (event: Event): number => Number((event.target as HTMLSelectElement).value)
 
 const ways: Record<Way, { name: string; does: string }> = {
+  puddles: {
+    name: 'three puddles',
+    does: 'A dark, a middle and a light; every step between is a plain ratio of two of them.',
+  },
   matched: { name: 'each step matched', does: 'Every step has the closest mix there is.' },
   run: {
     name: 'a run of drops',
@@ -32,7 +36,7 @@ function setWay(event: Event): void {
   // Some bottles to begin with: those that the plan mixes from now.
   const progression =
     next === 'bought' && !plan.value.progression ? ladder.paintsUsed.map(({ id }) => id) : undefined
-  set({ way: next === 'matched' ? undefined : next, ...(progression ? { progression } : {}) })
+  set({ way: next === 'puddles' ? undefined : next, ...(progression ? { progression } : {}) })
 }
 function toggle(id: string): void {
   const had = plan.value.progression ?? []
@@ -43,9 +47,9 @@ function toggle(id: string): void {
 const status = computed(() => {
   if (ladder.searching) return 'Looking for the closest drops…'
   if (ladder.trouble) return ladder.trouble
-  if (ladder.note) return mixingWords(ladder.note, nameOf)
+  if (ladder.note) return mixingWords(ladder.note, nameOf) + endWords(ladder.reached)
   return ladder.proved
-    ? 'These are the closest drops there are.'
+    ? `These are the closest drops there are.${endWords(ladder.reached)}`
     : 'Close drops from a large box; open a step to have the closest proved.'
 })
 </script>
@@ -105,7 +109,19 @@ const status = computed(() => {
       </select>
     </label>
     <p class="soft">{{ ways[way].does }}</p>
-    <div v-if="way === 'matched'" class="two">
+    <label v-if="way === 'puddles'">
+      Puddles
+      <select
+        class="text-field wide"
+        :value="plan.puddles ?? USUAL_PUDDLES"
+        @change="
+          set({ puddles: numberOf($event) === USUAL_PUDDLES ? undefined : numberOf($event) })
+        "
+      >
+        <option v-for="n in [2, 3, 4, 5]" :key="n" :value="n">{{ n }}</option>
+      </select>
+    </label>
+    <div v-else-if="way === 'matched'" class="two">
       <label>
         Bottles in all
         <select

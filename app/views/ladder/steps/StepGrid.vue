@@ -8,14 +8,12 @@ import { colourOf } from '../../../parts/palette/colourOf'
 import { useLadder } from '../../../stores/ladder/ladder'
 import type { ShownStep } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
-import { useProject } from '../../../stores/project/project'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
 import { offWords } from '../settings/words'
 
 /** A row a paint, a column a step: how the ratio travels from dark to light. */
 const ladder = useLadder()
-const store = useProject()
 const palette = usePalette()
 const grid = ref<HTMLElement>()
 
@@ -96,7 +94,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
           :aria-label="`Keep ${step.name} as it is`"
           :title="step.kept ? 'Kept; click to have it found again' : 'Keep this mix'"
           :disabled="step.parts.length === 0"
-          @click="store.keep(step.key, step.kept ? undefined : step.made)"
+          @click="ladder.keep(step.key, step.kept ? undefined : step.made)"
         >
           <component :is="step.kept ? Lock : Unlock" />
           <span class="word">{{ step.kept ? 'kept' : 'keep' }}</span>

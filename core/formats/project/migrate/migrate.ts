@@ -1,6 +1,7 @@
 import { VERSION } from '../schema'
 import { fromVersion1 } from './version1'
 import { fromVersion2 } from './version2'
+import { fromVersion3 } from './version3'
 
 /** Plain data as it comes out of a file: anything may be in it. */
 export type Loose = Record<string, unknown>
@@ -9,6 +10,7 @@ export type Loose = Record<string, unknown>
 const steps: Readonly<Record<number, (old: Loose) => Loose>> = {
   1: fromVersion1,
   2: fromVersion2,
+  3: fromVersion3,
 }
 
 /**

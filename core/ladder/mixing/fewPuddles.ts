@@ -1,0 +1,175 @@
+import { BANDS } from '../../colour/spectrum'
+import { deltaE00Of } from '../../colour/deltaE00'
+import { writeLab } from '../../colour/lab'
+import type { Lab } from '../../colour/lab'
+import { weightsOf } from '../../colour/weights'
+import { mixPaints } from '../../paint/mix'
+import type { Part } from '../../paint/mix'
+import type { Mixture, Paint } from '../../paint/paint'
+import { K1, K2 } from '../../paint/surface'
+
+/**
+ * Plain ratios of two puddles, the darker's drops first; what painters count without counting (common practice, no
+ * source).
+ */
+export const plainRatios: readonly (readonly [dark: number, light: number])[] = [
+  [4, 1],
+  [3, 1],
+  [2, 1],
+  [3, 2],
+  [1, 1],
+  [2, 3],
+  [1, 2],
+  [1, 3],
+  [1, 4],
+]
+
+/** A step as it is mixed: a puddle of its own, or a ratio of the two puddles it lies between. */
+export type PuddleStep =
+  | { parts: Part<Paint>[]; deltaE00: number }
+  | {
+      between: readonly [dark: number, light: number]
+      ratio: readonly [number, number]
+      deltaE00: number
+    }
+
+export interface PuddleLadder {
+  /** Places of the puddles among the steps, dark to light. */
+  anchors: number[]
+  steps: PuddleStep[]
+  /** Mean ΔE00 over the steps. */
+  mean: number
+}
+
+/** One way to mix a puddle at a step. */
+interface Candidate {
+  parts: Part<Paint>[]
+  deltaE00: number
+  /** K and S of one drop. */
+  mixture: Mixture
+}
+
+/** Colours of two puddles in a ratio, without the objects. */
+function bridgeTo(target: Lab) {
+  const { x, y, z, white } = weightsOf()
+  const lab = new Float64Array(3)
+  const enters = (1 - K1) * (1 - K2)
+  const leaves = 1 - K2
+  return (dark: Mixture, light: Mixture, p: number): number => {
+    const q = 1 - p
+    let [X, Y, Z] = [0, 0, 0]
+    for (let i = 0; i < BANDS; i++) {
+      const k = p * dark.K[i]! + q * light.K[i]!
+      const s = p * dark.S[i]! + q * light.S[i]!
+      const r = (enters * s) / (leaves * s + k + Math.sqrt(k * (k + 2 * s)) + 1e-150)
+      X += x[i]! * r
+      Y += y[i]! * r
+      Z += z[i]! * r
+    }
+    writeLab(X, Y, Z, white, lab, 0)
+    return deltaE00Of(lab[0]!, lab[1]!, lab[2]!, target.L, target.a, target.b)
+  }
+}
+
+/**
+ * A ladder from few puddles: one at either end and others between, every further step a plain ratio of the two puddles
+ * it lies between. Which steps are puddles, how each is mixed (among the candidates) and every ratio are chosen
+ * together: a shortest way through the ladder, so no choice among the candidates has a lesser mean.
+ * @param candidates ways to mix each step, at least one, the best first.
+ * @param puddles how many, 2 up to the steps.
+ * @throws RangeError for fewer than two puddles or more than there are steps.
+ * @example fewPuddles(targets, candidates, 3).anchors // [0, 3, 6]
+ */
+export function fewPuddles(
+  targets: readonly Lab[],
+  candidates: readonly (readonly { parts: Part<Paint>[]; deltaE00: number }[])[],
+  puddles: number,
+): PuddleLadder {
+  const n = targets.length
+  if (!(Number.isInteger(puddles) && puddles >= 2 && puddles <= n))
+    throw new RangeError(`${puddles} puddles for ${n} steps; allowed is 2 to ${n}`)
+  const ways: Candidate[][] = candidates.map((list) =>
+    list.map((one) => ({ ...one, mixture: mixPaints(one.parts) })),
+  )
+  const off = targets.map(bridgeTo)
+  /** The best ratio of two puddles for each step between, and what they miss together. */
+  function bridge(i: number, one: Candidate, j: number, other: Candidate, most: number) {
+    let sum = 0
+    const ratios: { at: number; ratio: readonly [number, number]; deltaE00: number }[] = []
+    // The darker of two steps never takes more of the light than the one after it.
+    for (let at = i + 1; at < j && sum < most; at++) {
+      let best: { ratio: readonly [number, number]; deltaE00: number } | undefined
+      for (const ratio of plainRatios) {
+        const found = off[at]!(one.mixture, other.mixture, ratio[0] / (ratio[0] + ratio[1]))
+        if (!best || found < best.deltaE00) best = { ratio, deltaE00: found }
+        // Along the ratios a step is come near once: past it, it only gets further off.
+        else if (found > best.deltaE00 + 1) break
+      }
+      ratios.push({ at, ...best! })
+      sum += best!.deltaE00
+    }
+    return { sum, ratios }
+  }
+  /** Least sum with so many puddles, the last of them at a step in one way. */
+  interface Way {
+    sum: number
+    from: number
+    way: number
+  }
+  const rows: (Way | undefined)[][][] = [
+    ways.map((list, i) =>
+      list.map(({ deltaE00 }) => (i === 0 ? { sum: deltaE00, from: -1, way: -1 } : undefined)),
+    ),
+  ]
+  for (let used = 1; used < puddles; used++) {
+    const before = rows[used - 1]!
+    const last = used === puddles - 1
+    rows.push(
+      ways.map((list, j) => {
+        if (j < used || (last ? j !== n - 1 : j > n - (puddles - used))) return []
+        // The nearest first: what comes after cannot make up for more than it misses already.
+        const open = before
+          .slice(used - 1, j)
+          .flatMap((list, i) => list.map((way, k) => ({ way, i: i + used - 1, k })))
+          .filter((one): one is typeof one & { way: Way } => one.way !== undefined)
+          .sort((one, other) => one.way.sum - other.way.sum)
+        return list.map((one) => {
+          let best: Way | undefined
+          for (const { way, i, k } of open) {
+            const room = (best?.sum ?? Infinity) - way.sum - one.deltaE00
+            if (room <= 0) break
+            const { sum } = bridge(i, ways[i]![k]!, j, one, room)
+            if (sum < room) best = { sum: way.sum + sum + one.deltaE00, from: i, way: k }
+          }
+          return best
+        })
+      }),
+    )
+  }
+  // Back from the best way to mix the last step.
+  let at = n - 1
+  let way = -1
+  rows[puddles - 1]![at]!.forEach((one, k) => {
+    if (one && (way < 0 || one.sum < rows[puddles - 1]![at]![way]!.sum)) way = k
+  })
+  const { sum } = rows[puddles - 1]![at]![way]!
+  const steps: PuddleStep[] = new Array<PuddleStep>(n)
+  const anchors: number[] = []
+  for (let used = puddles - 1; used >= 0; used--) {
+    const { from, way: before } = rows[used]![at]![way]!
+    const here = ways[at]![way]!
+    steps[at] = { parts: here.parts, deltaE00: here.deltaE00 }
+    anchors.unshift(at)
+    if (from < 0) break
+    for (const { at: step, ratio, deltaE00 } of bridge(
+      from,
+      ways[from]![before]!,
+      at,
+      here,
+      Infinity,
+    ).ratios)
+      steps[step] = { between: [from, at], ratio, deltaE00 }
+    ;[at, way] = [from, before]
+  }
+  return { anchors, steps, mean: sum / n }
+}
