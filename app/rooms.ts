@@ -14,6 +14,12 @@ export const FIRST = '/ladder'
 
 export const rooms: Room[] = [
   {
+    name: 'Range',
+    path: '/range',
+    ofFigure: true,
+    component: () => import('./views/range/RangeView.vue'),
+  },
+  {
     name: 'Figures',
     path: '/figures',
     component: () => import('./views/figures/FiguresView.vue'),

@@ -202,6 +202,16 @@ export type { PuddleLadder, PuddleStep } from './ladder/mixing/fewPuddles'
 export { USUAL_PUDDLES } from './ladder/mixing/mixLadder'
 export { runToward } from './ladder/mixing/run'
 
+/* A range of figures: few bottles for all, told apart */
+export { FAR, SetTable } from './range/setTable'
+export { bestSet } from './range/bestSet'
+export type { BestSet, SetWishes } from './range/bestSet'
+export { whatEachIsWorth, whatNextBrings } from './range/oneMore'
+export type { OneBottle } from './range/oneMore'
+export { readsFrom, rowsApart, seenOf } from './range/apart'
+export type { RowsApart, SeenRow } from './range/apart'
+export { setRowApart } from './range/setRowApart'
+export type { SetApart } from './range/setRowApart'
 /* Places: where paint goes */
 export {
   EVERYWHERE,

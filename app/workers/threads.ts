@@ -5,6 +5,7 @@ import type { CoatsApi } from './coatsWorker'
 import type { CommissionApi } from './commissionWorker'
 import type { LearnApi } from './learnWorker'
 import type { PictureApi } from './pictureWorker'
+import type { RangeApi } from './rangeWorker'
 import type { RecipeApi } from './recipeWorker'
 import type { ScheduleApi } from './scheduleWorker'
 import type { SculptApi } from './sculptWorker'
@@ -45,6 +46,9 @@ export const threads = {
   ),
   picture: thread<PictureApi>(
     () => new Worker(new URL('./pictureWorker.ts', import.meta.url), { type: 'module' }),
+  ),
+  range: thread<RangeApi>(
+    () => new Worker(new URL('./rangeWorker.ts', import.meta.url), { type: 'module' }),
   ),
   recipe: thread<RecipeApi>(
     () => new Worker(new URL('./recipeWorker.ts', import.meta.url), { type: 'module' }),

@@ -6,7 +6,7 @@ import type { Paint } from '../../../../core'
 import { paintColours } from '../../../parts/paintColours'
 import { isOwn, paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
-import DrawdownCard from '../list/DrawdownCard.vue'
+import DrawdownCard from '../../../parts/drawdown/DrawdownCard.vue'
 import BottleForm from './BottleForm.vue'
 import LikeList from './LikeList.vue'
 

@@ -4,7 +4,7 @@ import { cautions } from '../../../../core'
 import type { Paint } from '../../../../core'
 import { paintColours } from '../../../parts/paintColours'
 import { useProject } from '../../../stores/project/project'
-import DrawdownCard from './DrawdownCard.vue'
+import DrawdownCard from '../../../parts/drawdown/DrawdownCard.vue'
 
 /** One paint of the box: its drawdown, in or out of the plan; a click opens what is known of it. */
 const props = defineProps<{ paint: Paint; chosen: boolean }>()

@@ -1,6 +1,6 @@
 import { onScopeDispose, watch } from 'vue'
 import type { Paint } from '../../../../core'
-import { drawdownCss } from './drawdownCss'
+import { drawdownCss } from '../../../parts/drawdown/drawdownCss'
 
 /** Computes the drawdowns of a list ahead, a few at a time while the page has nothing else to do. */
 export function useWarmDrawdowns(paints: () => readonly Paint[]): void {

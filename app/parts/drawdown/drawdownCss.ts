@@ -1,7 +1,7 @@
 import { toRaw } from 'vue'
-import type { Lab, Paint } from '../../../../core'
-import { paintColours } from '../../../parts/paintColours'
-import { screenColour } from '../../../parts/screenColour'
+import type { Lab, Paint } from '../../../core'
+import { paintColours } from '../paintColours'
+import { screenColour } from '../screenColour'
 
 /** Right ends of the three columns, and the bottom of the upper row, in percent. */
 const COLUMNS = [36, 72, 100] as const

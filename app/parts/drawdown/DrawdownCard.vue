@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Paint } from '../../../../core'
+import type { Paint } from '../../../core'
 import { drawdownCss } from './drawdownCss'
 
 /** A drawdown: thick film above, thin below, over white and black, and the tint with white beside. */

@@ -1,0 +1,126 @@
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Figure, Lab, Paint } from '../../../core'
+import { heard } from '../../workers/heard'
+import type { FewAnswer, SetChanges } from '../../workers/rangeJobs'
+import { threads } from '../../workers/threads'
+import { useAnswer } from '../../workers/useAnswer'
+import { targetsOfFigure } from '../ladder/plan'
+import { useProject } from '../project/project'
+import { steady } from '../steady'
+
+/** Most bottles that all sets are weighed of; a table grows with the third power. */
+export const MOST_WEIGHED = 40
+/** Drops of a mix where few bottles are weighed by the thousand sets, and where they are many. */
+const DROPS = 16
+const DROPS_OF_MANY = 10
+const MANY = 20
+
+/** Steps that say most of a ladder: its ends, the one beside each, its base. */
+function tellingTargets(figure: Figure): Lab[] {
+  const steps = targetsOfFigure(figure)
+  const base = steps.findIndex(({ key }) => key === 'base')
+  const places = new Set([0, 1, base, steps.length - 2, steps.length - 1])
+  return steps.filter((_, i) => places.has(i)).map(({ target }) => target)
+}
+
+/** Which few bottles serve all figures: how many, which, and how sure that is. */
+export function useFew() {
+  const store = useProject()
+  const pinned = ref<readonly string[]>([])
+  const keptOut = ref<readonly string[]>([])
+  /** What needs care in handling is avoided where little is lost. */
+  const careful = ref(false)
+  const progress = ref<number>()
+  const from = computed<Paint[]>(() => store.inCommission.slice(0, MOST_WEIGHED).map(toRaw))
+  const targets = steady(() => store.project.figures.flatMap(tellingTargets))
+  const limits = computed(() => Math.min(12, from.value.length))
+  const palette = computed(() => {
+    const had = new Set(from.value.map(({ id }) => id))
+    return (store.palette ?? []).filter((id) => had.has(id))
+  })
+  const costs = computed<Record<string, number>>(() =>
+    careful.value
+      ? Object.fromEntries(
+          from.value.filter(({ hazards }) => hazards.length > 0).map(({ id }) => [id, 0.3]),
+        )
+      : {},
+  )
+
+  const table = useAnswer<void, object>(
+    async () => {
+      progress.value = 0
+      const done = await heard<number, boolean>(
+        (tell) =>
+          threads.range().lay(
+            {
+              paints: from.value,
+              targets: targets.value.map((lab) => ({ ...lab })),
+              maxDrops: from.value.length > MANY ? DROPS_OF_MANY : DROPS,
+            },
+            tell,
+          ),
+        (share) => (progress.value = share),
+      )
+      progress.value = undefined
+      if (!done) throw new Error('stopped')
+      return {}
+    },
+    { interrupt: () => void threads.range().stop() },
+  )
+  watch([from, targets], () => from.value.length > 1 && targets.value.length > 0 && table.ask(), {
+    immediate: true,
+  })
+
+  const curve = shallowRef<FewAnswer[]>([])
+  const changes = shallowRef<SetChanges>()
+  const looked = useAnswer<void, void>(async () => {
+    const { range } = threads
+    if (palette.value.length > 0)
+      changes.value = await range().changes([...palette.value], [...keptOut.value])
+    const sizes = Array.from({ length: limits.value - 1 }, (_, i) => i + 2)
+    curve.value = await range().curve(sizes, [...pinned.value], [...keptOut.value])
+  })
+  watch([table.answer, palette, pinned, keptOut], () => table.answer.value && looked.ask())
+
+  const best = useAnswer<number, FewAnswer>(
+    async (size, { soFar }) => {
+      const found = await heard<FewAnswer, FewAnswer | undefined>(
+        (tell) =>
+          threads.range().best(
+            {
+              size,
+              pinned: [...pinned.value],
+              out: [...keptOut.value],
+              costs: { ...costs.value },
+            },
+            tell,
+          ),
+        soFar,
+      )
+      if (!found) throw new Error('stopped')
+      return found
+    },
+    { interrupt: () => void threads.range().stop() },
+  )
+  const toggled = (list: readonly string[], id: string): string[] =>
+    list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
+  return {
+    from,
+    pinned,
+    keptOut,
+    careful,
+    palette,
+    progress,
+    ready: computed(() => table.answer.value !== undefined),
+    trouble: computed(() => table.trouble.value || best.trouble.value || looked.trouble.value),
+    curve,
+    changes,
+    best,
+    pin: (id: string) => (pinned.value = toggled(pinned.value, id)),
+    keepOut: (id: string) => (keptOut.value = toggled(keptOut.value, id)),
+    stop(): void {
+      best.stop()
+      void threads.range().stop()
+    },
+  }
+}

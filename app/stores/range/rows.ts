@@ -1,0 +1,154 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import {
+  deltaE00,
+  isBottle,
+  labOf,
+  mixPaints,
+  opaqueReflectance,
+  rowsApart,
+  stepOf,
+  stepPuddle,
+} from '../../../core'
+import type {
+  Figure,
+  Lab,
+  MixingNote,
+  Paint,
+  PuddlePart,
+  ReachedEnds,
+  RowsApart,
+  SeenFrom,
+  SeenRow,
+  StepKey,
+} from '../../../core'
+import { useAnswer } from '../../workers/useAnswer'
+import { jobOfFigure } from '../ladder/plan'
+import { quickMixes } from '../ladder/search'
+import { contentsOf } from '../palette/contents'
+import { useProject } from '../project/project'
+
+export interface RangeStep {
+  key: StepKey
+  name: string
+  share: number
+  target: Lab
+  painted: Lab
+  off: number
+  made: readonly PuddlePart[]
+  /** It is mixed from bottles alone: a puddle that others are poured from. */
+  puddle: boolean
+}
+
+/** One figure of the range: its ladder as it is mixed. */
+export interface RangeRow {
+  figure: Figure
+  steps: readonly RangeStep[]
+  base: number
+  /** Mean and worst ΔE00 of its steps. */
+  mean: number
+  worst: number
+  note?: MixingNote
+  reached: ReachedEnds
+  /** Every bottle in it. */
+  bottles: readonly string[]
+}
+
+export const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
+  steps: steps.map(({ painted, share }) => ({ lab: painted, share })),
+  base,
+  sizeMm: figure.size.heightMm,
+})
+
+type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
+
+async function rowOf(figure: Figure, paints: Paint[], stored: Stored): Promise<RangeRow> {
+  const { id } = figure
+  const { mixes, steps, note, reached } = await quickMixes(jobOfFigure(figure, paints))
+  const keys = steps.map(({ key }) => key)
+  const contents = contentsOf(id, stored, keys, (key) => mixes[keys.indexOf(key)])
+  const made = steps.map(({ key, name, share, target }): RangeStep => {
+    const parts = contents.partsOf(stepPuddle(id, key)) ?? []
+    const mixed = contents.mixOf({ puddle: stepPuddle(id, key) })
+    const painted = labOf(opaqueReflectance(mixPaints(mixed)))
+    const poured = parts.some(({ of }) => !isBottle(of) && stepOf(id, of.puddle) !== undefined)
+    const off = deltaE00(painted, target)
+    return { key, name, share, target, painted, off, made: parts, puddle: !poured }
+  })
+  const offs = made.map(({ off }) => off)
+  return {
+    figure,
+    steps: made,
+    base: keys.indexOf('base'),
+    mean: offs.reduce((sum, off) => sum + off, 0) / offs.length,
+    worst: Math.max(...offs),
+    note,
+    reached,
+    bottles: [
+      ...new Set(
+        made.flatMap(({ key }) =>
+          contents
+            .bottlesOf([{ of: { puddle: stepPuddle(id, key) }, drops: 1 }])
+            .map(({ paint }) => paint),
+        ),
+      ),
+    ],
+  }
+}
+
+/** What a row depends on: as long as that stays, it stays. */
+interface Ask {
+  figure: Figure
+  paints: Paint[]
+  stored: Stored
+}
+const same = (one: Ask, other: Ask): boolean =>
+  one.figure === other.figure &&
+  one.paints.length === other.paints.length &&
+  one.paints.every((paint, i) => paint === other.paints[i]) &&
+  one.stored.length === other.stored.length &&
+  one.stored.every((puddle, i) => puddle === other.stored[i])
+
+/** Every figure of the commission as it is mixed; what changed is found anew, the rest stays. */
+export const useRange = defineStore('range', () => {
+  const store = useProject()
+  const known = shallowRef<ReadonlyMap<string, { ask: Ask; row: RangeRow }>>(new Map())
+  const asks = computed(() =>
+    store.project.figures.map((figure): Ask => ({
+      figure: toRaw(figure),
+      paints: store.tableFor(figure).map(toRaw),
+      stored: (store.project.puddles ?? [])
+        .filter((one) => one.figure === undefined || one.figure === figure.id)
+        .map(toRaw),
+    })),
+  )
+  const { trouble, busy, ask } = useAnswer<readonly Ask[], void>(async (list, { newest }) => {
+    for (const one of list) {
+      if (!newest()) return
+      const had = known.value.get(one.figure.id)
+      if (one.paints.length === 0 || (had && same(had.ask, one))) continue
+      const row = await rowOf(one.figure, one.paints, one.stored)
+      known.value = new Map(known.value).set(one.figure.id, { ask: one, row })
+    }
+  })
+  /** Rows are only found while somebody looks at them. */
+  function look(): void {
+    watch(asks, (list) => ask(list), { immediate: true })
+  }
+  const rows = computed(() =>
+    store.project.figures.map((figure) => ({ figure, row: known.value.get(figure.id)?.row })),
+  )
+  /** Rows that read alike with one, the nearest first. */
+  function alikeWith(id: string, from: SeenFrom): { row: RangeRow; apart: RowsApart }[] {
+    const mine = known.value.get(id)?.row
+    if (!mine) return []
+    return rows.value
+      .flatMap(({ figure, row }) => {
+        if (!row || figure.id === id) return []
+        const apart = rowsApart(seenRow(mine), seenRow(row), from)
+        return apart.alike ? [{ row, apart }] : []
+      })
+      .sort((one, other) => one.apart.light - other.apart.light)
+  }
+  return { rows, trouble, busy, look, alikeWith }
+})

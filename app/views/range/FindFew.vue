@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { ElButton, ElCheckbox, ElInputNumber } from 'element-plus'
+import { computed, ref, watch } from 'vue'
+import { mostOf } from '../../../core'
+import FewCurve from '../../charts/FewCurve.vue'
+import type { useFew } from '../../stores/range/few'
+import { useProject } from '../../stores/project/project'
+import { fewWords } from '../../words/range'
+
+/** How many bottles, and the best so many: a curve, a number, and how sure it is. */
+const props = defineProps<{ few: ReturnType<typeof useFew> }>()
+const store = useProject()
+const size = ref(Math.max(2, props.few.palette.value.length || 6))
+const most = computed(() => Math.min(mostOf.palette, props.few.from.value.length))
+const { answer, busy } = props.few.best
+const points = computed(() =>
+  props.few.curve.value.map(({ set, mean, worst }) => ({ size: set.length, mean, worst })),
+)
+const here = computed(() => {
+  const changes = props.few.changes.value
+  const many = props.few.palette.value.length
+  return changes && many > 1 ? { size: many, mean: changes.mean } : undefined
+})
+function find(many: number): void {
+  size.value = many
+  props.few.best.ask(many)
+}
+// What is found comes on the table at once; the proof goes on beside it.
+watch(answer, (found) => {
+  if (found && found.set.join() !== props.few.palette.value.join()) store.setPalette(found.set)
+})
+const status = computed(() => {
+  const { progress, trouble } = props.few
+  if (trouble.value && trouble.value !== 'stopped') return trouble.value
+  if (progress.value !== undefined)
+    return `Weighing what ${props.few.from.value.length} bottles mix… ${Math.round(100 * progress.value)}%`
+  const found = answer.value
+  if (found && found.set.join() === props.few.palette.value.join())
+    return fewWords(found, busy.value)
+  const changes = props.few.changes.value
+  return changes && here.value
+    ? `${here.value.size} bottles on the table: off by ${changes.mean.toFixed(1)} on average where each step is mixed by itself, at worst ${changes.worst.toFixed(1)}.`
+    : ''
+})
+</script>
+
+<template>
+  <section class="few" aria-label="How few bottles">
+    <FewCurve :points="points" :here="here" @choose="find" />
+    <div class="ask">
+      <ElButton type="primary" :disabled="!few.ready.value" @click="find(size)">
+        Find the best
+      </ElButton>
+      <ElInputNumber
+        v-model="size"
+        :min="2"
+        :max="most"
+        aria-label="How many bottles"
+        class="many"
+      />
+      <ElButton v-if="busy" @click="few.stop()">Stop</ElButton>
+    </div>
+    <ElCheckbox v-model="few.careful.value">rather without what needs care</ElCheckbox>
+    <p role="status">{{ status }}</p>
+  </section>
+</template>
+
+<style scoped>
+.few {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.many {
+  width: 116px;
+}
+p {
+  margin: 0;
+  font-size: 15px;
+  line-height: 1.25;
+  min-height: 2.5em;
+}
+</style>

@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { computed } from 'vue'
+import { chromaOf } from '../../../core'
+import type { Figure, Ingredient, Lab } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import DropBeads from '../../parts/DropBeads.vue'
+import { paintColours } from '../../parts/paintColours'
+import { isKnown, paintOf } from '../../stores/paints'
+import type { RangeRow, RangeStep } from '../../stores/range/rows'
+import { endsShortly } from '../../words/range'
+
+/** One figure: its puddles as wells with their drops, its ladder with the ratios, and how it stands to the others. */
+const props = defineProps<{
+  figure: Figure
+  row: RangeRow | undefined
+  /** Names of figures that read alike with it. */
+  near: readonly string[]
+  grey: boolean
+  /** Steps are as wide as their share, or all alike. */
+  shares: boolean
+}>()
+defineEmits<{ apart: [] }>()
+const seen = (lab: Lab): Lab => (props.grey && chromaOf(lab) > 0 ? { ...lab, a: 0, b: 0 } : lab)
+const puddles = computed(() => (props.row?.steps ?? []).filter(({ puddle }) => puddle))
+const labOf = (of: Ingredient): Lab | undefined =>
+  'bottle' in of && isKnown(of.bottle) ? paintColours(paintOf(of.bottle)).masstone : undefined
+const open = computed(() => ({ name: 'Ladder', query: { figure: props.figure.id } }))
+const ratio = ({ puddle, made }: RangeStep): string =>
+  puddle ? '●' : made.map(({ drops }) => drops).join(' : ')
+const label = (step: RangeStep): string =>
+  `${props.figure.name}, ${step.name}: ${step.puddle ? 'a puddle of its own' : `${ratio(step)} of its neighbours`}, off by ${step.off.toFixed(1)}`
+</script>
+
+<template>
+  <li class="row" :aria-label="figure.name">
+    <div class="who">
+      <h2>
+        <RouterLink :to="open">{{ figure.name.split(',')[0] }}</RouterLink>
+      </h2>
+      <p class="soft">{{ figure.note }}</p>
+    </div>
+    <template v-if="row">
+      <ol class="wells" aria-label="Puddles">
+        <li v-for="step in puddles" :key="step.key" :title="step.name">
+          <ColourPatch :lab="seen(step.painted)" class="well" />
+          <span class="beads">
+            <DropBeads
+              v-for="(part, i) in step.made"
+              :key="i"
+              :lab="labOf(part.of)"
+              :drops="part.drops"
+            />
+          </span>
+        </li>
+      </ol>
+      <RouterLink class="strip" :to="open" :aria-label="`Open the ladder of ${figure.name}`">
+        <ColourPatch
+          v-for="step in row.steps"
+          :key="step.key"
+          :lab="seen(step.painted)"
+          :label="label(step)"
+          class="step"
+          :style="{ flexGrow: shares ? Math.max(0.02, step.share) : 1 }"
+          ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span></ColourPatch
+        >
+      </RouterLink>
+      <div class="how">
+        <p>
+          off by <b>{{ row.mean.toFixed(1) }}</b>
+        </p>
+        <p v-if="row.reached.wanted.dark || row.reached.wanted.light" class="soft">drawn in</p>
+        <template v-if="near.length">
+          <p>like {{ near.join(', ') }}</p>
+          <ElButton size="small" @click="$emit('apart')">Set apart</ElButton>
+        </template>
+      </div>
+    </template>
+    <p v-else class="soft wait">Mixing…</p>
+  </li>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 128px 252px minmax(0, 1fr) 150px;
+  gap: 0 12px;
+  border-top: 1px solid var(--line);
+  min-height: 62px;
+  align-items: stretch;
+}
+.who {
+  padding: 6px 0;
+  min-width: 0;
+}
+h2 {
+  font-size: 17px;
+  line-height: 1.15;
+}
+h2 a {
+  color: inherit;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 3px;
+}
+p {
+  margin: 0;
+  font-size: 14px;
+  line-height: 1.2;
+}
+.wells {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.wells li {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  min-width: 0;
+  flex: 1 1 0;
+}
+.well {
+  flex: none;
+  width: 26px;
+  height: 26px;
+  border-radius: 50%;
+}
+.beads {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1px;
+  max-width: 50px;
+}
+.strip {
+  display: flex;
+  min-width: 0;
+  text-decoration: none;
+}
+.step {
+  flex: 1 1 0;
+  min-width: 20px;
+  container-type: inline-size;
+  display: flex;
+  align-items: flex-end;
+  padding: 0 0 3px 5px;
+  font-size: 14px;
+  white-space: nowrap;
+}
+.how {
+  padding: 6px 0;
+  font-size: 14px;
+}
+.wait {
+  align-self: center;
+}
+@container (max-width: 34px) {
+  .step .ratio {
+    display: none;
+  }
+}
+@media (max-width: 1000px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 120px;
+    padding: 4px 0 8px;
+  }
+  .wells {
+    order: 2;
+    grid-column: 1 / -1;
+    padding: 4px 0;
+  }
+  .strip {
+    order: 3;
+    grid-column: 1 / -1;
+    height: 52px;
+  }
+  .beads {
+    max-width: 82px;
+  }
+}
+@media (max-width: 640px) {
+  .step span {
+    display: none;
+  }
+  .step {
+    min-width: 8px;
+    padding: 0;
+  }
+}
+</style>

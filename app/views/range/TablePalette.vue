@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { Close, Lock, Plus, Unlock } from '@element-plus/icons-vue'
+import { ElOption, ElSelect } from 'element-plus'
+import { computed } from 'vue'
+import { cautions, mostOf } from '../../../core'
+import type { Paint } from '../../../core'
+import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
+import type { useFew } from '../../stores/range/few'
+import { useProject } from '../../stores/project/project'
+
+/** The few bottles on the table as drawdowns: pinned, taken off, and what another would bring. */
+const props = defineProps<{ few: ReturnType<typeof useFew> }>()
+const store = useProject()
+const byId = computed(() => new Map(store.paints.map((paint) => [paint.id, paint])))
+const bottles = computed(() =>
+  props.few.palette.value.flatMap((id) => byId.value.get(id) ?? ([] as Paint[])),
+)
+const worth = computed(
+  () => new Map(props.few.changes.value?.worth.map(({ bottle, mean }) => [bottle, mean])),
+)
+const least = computed(() => props.few.changes.value?.worth[0]?.bottle)
+/** What may come on the table, that which brings most first. */
+const others = computed(() => {
+  const brings = props.few.changes.value?.brings ?? []
+  const order = new Map(brings.map(({ bottle, mean }, i) => [bottle, { i, mean }]))
+  return store.inCommission
+    .filter(({ id }) => !props.few.palette.value.includes(id))
+    .map((paint) => ({ paint, brings: order.get(paint.id) }))
+    .sort((one, other) => (one.brings?.i ?? 1e3) - (other.brings?.i ?? 1e3))
+})
+const full = computed(() => bottles.value.length >= mostOf.palette)
+const take = (id: string): void =>
+  void store.setPalette(props.few.palette.value.filter((one) => one !== id))
+const put = (id: string): void => void store.setPalette([...props.few.palette.value, id])
+/** The first sentence of each caution. */
+const care = ({ hazards }: Paint): string =>
+  hazards.map((key) => cautions[key].split('.')[0]).join('. ')
+</script>
+
+<template>
+  <ul class="table" aria-label="Bottles on the table">
+    <li v-for="paint in bottles" :key="paint.id">
+      <DrawdownCard :paint="paint" />
+      <p class="name">{{ paint.name }}</p>
+      <p class="soft">
+        {{ paint.pigments[0] }}
+        <span v-if="paint.hazards.length" role="img" :aria-label="care(paint)" :title="care(paint)"
+          >▲</span
+        >
+      </p>
+      <p v-if="worth.has(paint.id)" class="soft">
+        {{ paint.id === least ? 'least: ' : '' }}{{ worth.get(paint.id)!.toFixed(1) }} without
+      </p>
+      <div class="do">
+        <button
+          type="button"
+          class="plain"
+          :aria-pressed="few.pinned.value.includes(paint.id)"
+          :aria-label="`Keep ${paint.name} in whatever is found`"
+          title="Keep it in whatever is found"
+          @click="few.pin(paint.id)"
+        >
+          <component :is="few.pinned.value.includes(paint.id) ? Lock : Unlock" />
+        </button>
+        <button
+          type="button"
+          class="plain"
+          :aria-label="`Take ${paint.name} off the table`"
+          title="Take it off the table"
+          @click="take(paint.id)"
+        >
+          <Close />
+        </button>
+      </div>
+    </li>
+    <li v-if="!full" class="more">
+      <ElSelect
+        :model-value="''"
+        filterable
+        placeholder="Another bottle"
+        aria-label="Put another bottle on the table"
+        :suffix-icon="Plus"
+        popper-class="with-drawdowns"
+        @change="put"
+      >
+        <ElOption
+          v-for="{ paint, brings } in others"
+          :key="paint.id"
+          :label="paint.name"
+          :value="paint.id"
+        >
+          <span class="option">
+            <DrawdownCard :paint="paint" class="small" />
+            {{ paint.name }}
+            <span v-if="brings" class="soft">{{ brings.mean.toFixed(1) }}</span>
+          </span>
+        </ElOption>
+      </ElSelect>
+      <p v-if="few.changes.value?.brings[0] && bottles.length" class="soft">
+        {{ byId.get(few.changes.value.brings[0].bottle)?.name }} would bring it to
+        {{ few.changes.value.brings[0].mean.toFixed(1) }}
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.table {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(84px, 1fr));
+  gap: 8px 0;
+}
+li {
+  min-width: 0;
+  font-size: 14px;
+}
+p {
+  margin: 0;
+  padding-right: 8px;
+  line-height: 1.2;
+}
+.name {
+  font-weight: 700;
+  padding-top: 4px;
+}
+.do {
+  display: flex;
+  gap: 2px;
+}
+.do button {
+  width: 32px;
+  min-height: 30px;
+  padding: 6px;
+}
+.do button[aria-pressed='true'] {
+  border-color: var(--ink);
+}
+svg {
+  width: 16px;
+  display: block;
+  margin: auto;
+}
+.more {
+  padding-left: 12px;
+  grid-column: span 2;
+}
+.option {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.small {
+  width: 44px;
+  height: 22px;
+}
+</style>

@@ -1,0 +1,33 @@
+import type { BestSet, Lab, Paint } from '../../core'
+
+/** Bottles to choose from, and what all figures aim at. */
+export interface TableJob {
+  paints: Paint[]
+  targets: Lab[]
+  maxDrops: number
+}
+
+/** Which few are wanted; paints by id. */
+export interface FewWishes {
+  size: number
+  pinned: string[]
+  out: string[]
+  /** ΔE00 of the mean that a bottle has to bring beside, by id. */
+  costs: Record<string, number>
+}
+
+/** A best set by id, with how sure it is. */
+export type FewAnswer = Omit<BestSet, 'set'> & { set: string[] }
+
+/** What a change of one bottle makes of the mean miss. */
+export interface OneChange {
+  bottle: string
+  mean: number
+}
+export interface SetChanges {
+  mean: number
+  worst: number
+  /** With one more, the best first; without one, that which is worth least first. */
+  brings: OneChange[]
+  worth: OneChange[]
+}

@@ -1,0 +1,69 @@
+import { deltaE00 } from '../colour/deltaE00'
+import type { Lab } from '../colour/lab'
+import { distances } from '../ladder/light/overstatement'
+import type { SeenFrom } from '../ladder/light/overstatement'
+
+/** A ladder as it is seen from afar: its steps dark to light, with their shares. */
+export interface SeenStep {
+  lab: Lab
+  share: number
+}
+export interface SeenRow {
+  steps: readonly SeenStep[]
+  /** Place of the base among them; it counts with the lights. */
+  base: number
+  /** Height of the figure, mm. */
+  sizeMm: number
+}
+
+/** Two skins are told apart in the hand, ΔE00, on a 54 mm figure; common practice, no source. */
+const IN_HAND = 2
+/** How fast that grows as the figure is seen smaller; common practice, no source. */
+const POWER = 0.9
+const angleOf = (sizeMm: number, from: SeenFrom): number => sizeMm / (10 * distances[from].cm)
+const USUAL_ANGLE = angleOf(54, 'hand')
+
+/**
+ * How far apart, ΔE00, two rows have to be to be told apart at a glance: the smaller the figure is seen, the more.
+ * @example readsFrom(54, 'hand') // 2
+ */
+export const readsFrom = (sizeMm: number, from: SeenFrom): number =>
+  IN_HAND * Math.max(0.5, (USUAL_ANGLE / angleOf(sizeMm, from)) ** POWER)
+
+/** The mean of some steps by their shares; all alike where none has a share. */
+function meanOf(steps: readonly SeenStep[]): Lab {
+  const all = steps.reduce((sum, { share }) => sum + share, 0)
+  const weight = ({ share }: SeenStep): number => (all > 0 ? share / all : 1 / steps.length)
+  const of = (axis: 'L' | 'a' | 'b'): number =>
+    steps.reduce((sum, step) => sum + weight(step) * step.lab[axis], 0)
+  return { L: of('L'), a: of('a'), b: of('b') }
+}
+
+/** What is seen of a row: its recesses and its lights. */
+export const seenOf = ({ steps, base }: SeenRow): { recess: Lab; light: Lab } => ({
+  recess: meanOf(base > 0 ? steps.slice(0, base) : steps.slice(0, 1)),
+  light: meanOf(steps.slice(base)),
+})
+
+/** How two rows stand to each other from a distance. */
+export interface RowsApart {
+  /** Between their recesses and between their lights, ΔE00. */
+  recess: number
+  light: number
+  /** So much it takes at this distance. */
+  wanted: number
+  /** Neither recesses nor lights are told apart. */
+  alike: boolean
+}
+
+/**
+ * Whether two ladders read alike from a distance, recess and light apart (T27).
+ * @example rowsApart(row, row, 'table').alike // true
+ */
+export function rowsApart(one: SeenRow, other: SeenRow, from: SeenFrom): RowsApart {
+  const [a, b] = [seenOf(one), seenOf(other)]
+  const recess = deltaE00(a.recess, b.recess)
+  const light = deltaE00(a.light, b.light)
+  const wanted = readsFrom(Math.min(one.sizeMm, other.sizeMm), from)
+  return { recess, light, wanted, alike: recess < wanted && light < wanted }
+}
