@@ -32,8 +32,8 @@ test('from plan to finished figure with keys only: moves, a timer over a reload,
   const now = page.getByRole('region', { name: 'Now' })
   await expect(now.getByText('Undercoat')).toBeVisible()
   const left = async () => Number(/(\d+) moves left/.exec((await now.textContent())!)?.[1] ?? 0)
-  const all = await left()
-  expect(all).toBe(15)
+  const all = 15
+  await expect.poll(left).toBe(all)
   for (let i = 0; i < 4; i++) await page.keyboard.press('Space')
   await expect.poll(left).toBe(all - 4)
   await page.keyboard.press('Backspace')

@@ -1,10 +1,15 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, paintMany, saved, test } from './start'
+import { accessible, expect, openLadder, paintMany, saved, settled, test } from './start'
 
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
   page,
 }, testInfo) => {
+  // Her base is mixed of bottles, not poured of puddles.
+  await openLadder(page)
+  await page.getByLabel('Way of mixing').selectOption('matched')
+  await settled(page)
+  await saved(page)
   await page.goto('/bench')
   await paintMany(page, 3)
   await page.getByText('Others painted alongside').click()
@@ -19,7 +24,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
     const left = 20 - ++gone
     await expect(now.getByText(left === 1 ? 'the last move' : `${left} moves left`)).toBeVisible()
   }
-  await expect(now.getByText(/[\d¼½]+ yellow ochre/)).toBeVisible()
+  await expect(now.getByText(/[\d¼½]+ yellow ochre/).first()).toBeVisible()
   await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
   await expect(now.getByText('20 moves left')).toBeVisible()

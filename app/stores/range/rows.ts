@@ -62,7 +62,7 @@ export const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
 
 type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
 
-async function rowOf(figure: Figure, paints: Paint[], stored: Stored): Promise<RangeRow> {
+export async function rowOf(figure: Figure, paints: Paint[], stored: Stored): Promise<RangeRow> {
   const { id } = figure
   const { mixes, steps, note, reached } = await quickMixes(jobOfFigure(figure, paints))
   const keys = steps.map(({ key }) => key)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
 import { chromaOf } from '../../../core'
 import type { Figure, Ingredient, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
@@ -19,6 +20,8 @@ const props = defineProps<{
   grey: boolean
   /** Steps are as wide as their share, or all alike. */
   shares: boolean
+  /** It is no figure of the commission: nothing to open. */
+  plain?: boolean
 }>()
 defineEmits<{ apart: [] }>()
 const seen = (lab: Lab): Lab => (props.grey && chromaOf(lab) > 0 ? { ...lab, a: 0, b: 0 } : lab)
@@ -36,7 +39,8 @@ const label = (step: RangeStep): string =>
   <li class="row" :aria-label="figure.name">
     <div class="who">
       <h2>
-        <RouterLink :to="open">{{ figure.name.split(',')[0] }}</RouterLink>
+        <template v-if="plain">{{ figure.name }}</template>
+        <RouterLink v-else :to="open">{{ figure.name.split(',')[0] }}</RouterLink>
       </h2>
       <p class="soft">{{ figure.note }}</p>
     </div>
@@ -54,7 +58,11 @@ const label = (step: RangeStep): string =>
           </span>
         </li>
       </ol>
-      <RouterLink class="strip" :to="open" :aria-label="`Open the ladder of ${figure.name}`">
+      <component
+        :is="plain ? 'div' : RouterLink"
+        class="strip"
+        v-bind="plain ? {} : { to: open, 'aria-label': `Open the ladder of ${figure.name}` }"
+      >
         <ColourPatch
           v-for="step in row.steps"
           :key="step.key"
@@ -64,12 +72,13 @@ const label = (step: RangeStep): string =>
           :style="{ flexGrow: shares ? Math.max(0.02, step.share) : 1 }"
           ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span></ColourPatch
         >
-      </RouterLink>
+      </component>
       <div class="how">
         <p>
           off by <b>{{ row.mean.toFixed(1) }}</b>
         </p>
-        <p v-if="row.reached.wanted.dark || row.reached.wanted.light" class="soft">drawn in</p>
+        <p v-for="end in endsShortly(row.reached)" :key="end" class="soft">{{ end }}</p>
+        <slot />
         <template v-if="near.length">
           <p>like {{ near.join(', ') }}</p>
           <ElButton size="small" @click="$emit('apart')">Set apart</ElButton>

@@ -1,5 +1,5 @@
 import { CARD_MM, cardPages, layoutCard } from './card'
-import type { LadderCard } from './card'
+import type { CardItem, LadderCard } from './card'
 
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -11,12 +11,11 @@ const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ESCA
 const MM_PER_POINT = 25.4 / 72
 
 /**
- * The card as an SVG 1.1 picture of its real size, its pages one below the other.
- * @example formatCardSvg(card).startsWith('<svg') // true
+ * Pages as an SVG 1.1 picture of their real size, one below the other.
+ * @example formatPagesSvg('A card', layoutCard(card)).startsWith('<svg') // true
  */
-export function formatCardSvg(card: LadderCard): string {
+export function formatPagesSvg(title: string, laid: readonly CardItem[]): string {
   const { width } = CARD_MM
-  const laid = layoutCard(card)
   const height = CARD_MM.height * cardPages(laid)
   const items = laid.map((item) =>
     item.kind === 'box'
@@ -25,10 +24,17 @@ export function formatCardSvg(card: LadderCard): string {
   )
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}" font-family="Helvetica, Arial, sans-serif">`,
-    `<title>${escaped(card.title)}</title>`,
+    `<title>${escaped(title)}</title>`,
     `<rect width="${width}" height="${height}" fill="#ffffff"/>`,
     ...items,
     '</svg>',
     '',
   ].join('\n')
 }
+
+/**
+ * The card as an SVG 1.1 picture.
+ * @example formatCardSvg(card).startsWith('<svg') // true
+ */
+export const formatCardSvg = (card: LadderCard): string =>
+  formatPagesSvg(card.title, layoutCard(card))

@@ -5,6 +5,7 @@ import {
   distances,
   EVERYWHERE,
   formatCardSvg,
+  layoutCard,
   stepPuddle,
   USUAL_FINISH,
   usual,
@@ -21,7 +22,7 @@ import { usePalette } from '../../../stores/palette/palette'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 import { usePath } from '../path/usePath'
-import { cardPdf, cardPng } from './drawCard'
+import { pagesPdf, pagesPng } from '../../../parts/card/drawPages'
 
 /** The recipe card: true swatches, drops, thinning, path and notes, to print or to keep. */
 const store = useProject()
@@ -115,9 +116,10 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
   saving.value = kind
   try {
     const name = `${store.figure.id}-ladder.${kind}`
+    const pages = { title: card.value.title, items: layoutCard(card.value) }
     if (kind === 'svg') saveFile(name, formatCardSvg(card.value), 'image/svg+xml')
-    else if (kind === 'png') saveFile(name, await cardPng(card.value), 'image/png')
-    else saveFile(name, new Uint8Array(await cardPdf(card.value)), 'application/pdf')
+    else if (kind === 'png') saveFile(name, await pagesPng(pages), 'image/png')
+    else saveFile(name, new Uint8Array(await pagesPdf(pages)), 'application/pdf')
   } catch (error) {
     trouble.value = `The card could not be made: ${(error as Error).message}. The ladder is as it was.`
   }

@@ -1,6 +1,6 @@
 import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
-import { CARD_MM, cardPages, formatCardSvg, layoutCard } from '../../../../core'
-import type { LadderCard } from '../../../../core'
+import { CARD_MM, cardPages, formatPagesSvg } from '../../../core'
+import type { CardItem } from '../../../core'
 
 const POINTS_PER_MM = 72 / 25.4
 /** Dots per mm of the picture: 300 to the inch. */
@@ -15,11 +15,16 @@ const printable = (text: string): string =>
     .replace(/[−]/g, '-')
     .replace(/[^\u0020-\u00ff\u2018\u2019]/g, '')
 
-/** The card as a PDF of its real size. */
-export async function cardPdf(card: LadderCard): Promise<Uint8Array> {
+/** Things on pages, with what the whole is called. */
+export interface Pages {
+  title: string
+  items: readonly CardItem[]
+}
+
+/** Pages as a PDF of their real size. */
+export async function pagesPdf({ title, items }: Pages): Promise<Uint8Array> {
   const pdf = await PDFDocument.create()
-  pdf.setTitle(card.title)
-  const items = layoutCard(card)
+  pdf.setTitle(title)
   const pages = Array.from({ length: cardPages(items) }, () =>
     pdf.addPage([CARD_MM.width * POINTS_PER_MM, CARD_MM.height * POINTS_PER_MM]),
   )
@@ -48,14 +53,14 @@ export async function cardPdf(card: LadderCard): Promise<Uint8Array> {
   return pdf.save()
 }
 
-/** The card as a PNG at 300 dots to the inch. */
-export async function cardPng(card: LadderCard): Promise<Blob> {
+/** Pages as a PNG at 300 dots to the inch, one below the other. */
+export async function pagesPng({ title, items }: Pages): Promise<Blob> {
   const picture = new Image()
-  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(formatCardSvg(card))}`
+  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(formatPagesSvg(title, items))}`
   await picture.decode()
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(CARD_MM.width * PIXELS_PER_MM)
-  canvas.height = Math.round(CARD_MM.height * cardPages(layoutCard(card)) * PIXELS_PER_MM)
+  canvas.height = Math.round(CARD_MM.height * cardPages(items) * PIXELS_PER_MM)
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return new Promise((resolve, reject) =>
     canvas.toBlob((blob) =>
