@@ -71,16 +71,12 @@ const api = {
   },
   /** The best of each number, as it is found without a proof. */
   curve: (sizes: number[], pinned: string[], out: string[]): FewAnswer[] =>
-    sizes.flatMap((size) => {
-      try {
+    sizes
+      .filter((size) => size >= pinned.length && size <= table().ids.length - out.length)
+      .map((size) => {
         const wishes = { size, pinned: placesOf(pinned), out: placesOf(out) }
-        return [told(bestSet(table().table, wishes).next().value)]
-      } catch (error) {
-        // More are pinned than that, or there are not so many.
-        if (error instanceof RangeError) return []
-        throw error
-      }
-    }),
+        return told(bestSet(table().table, wishes).next().value)
+      }),
   /** What a set misses, what one more would bring, and what each is worth. */
   changes(set: string[], out: string[]): SetChanges {
     const places = placesOf(set)

@@ -1,20 +1,12 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import {
-  displayColour,
-  exposure,
-  isEverywhere,
-  keyVector,
-  liesAt,
-  lightParts,
-  spotOf,
-  usualKey,
-} from '../../../core'
+import { isEverywhere, keyVector, liesAt, lightParts, spotOf, usualKey } from '../../../core'
 import type { Lab, Place, Spot } from '../../../core'
 import { useForm } from '../../stores/form'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
+import { formLook } from './formLook'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 
@@ -47,20 +39,15 @@ let angle = 0
 
 const look = computed(() => {
   const at = ladder.steps.findIndex(({ key }) => key === 'base')
-  const below = props.labs ? (props.labs.length - 1) / 2 : at
-  const above = props.labs ? below : ladder.steps.length - 1 - at
-  const { edges, hollow } = exposure(ladder.steps[at]!.target.L, below, above)
-  const shown = props.labs ?? ladder.steps.map(({ painted, target }) => painted ?? target)
-  return {
-    edges,
-    hollow,
-    key: keyVector(store.plan.key ?? usualKey),
+  return formLook({
+    labs: props.labs ?? ladder.steps.map(({ painted, target }) => painted ?? target),
+    base: props.labs ? (props.labs.length - 1) / 2 : at,
+    baseL: ladder.steps[at]!.target.L,
+    key: store.plan.key,
+    grey: props.grey,
     blend: props.blend,
     ridges: props.ridges ? 1 : 0,
-    colours: shown.map(({ L, a, b }) => {
-      return displayColour(props.grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb
-    }),
-  }
+  })
 })
 
 /** What kind of spot a point of the form is, as the ladder parts the light. */

@@ -24,7 +24,7 @@ interface FormGeometry {
 }
 
 /** How a ladder lies on a form. */
-interface FormLook {
+export interface FormLook {
   /** Screen colour of every step, dark to light, 0–1 each. */
   colours: readonly (readonly [number, number, number])[]
   /** Levels of light where one step ends and the next begins. */
@@ -117,6 +117,8 @@ export interface FormScene {
   turnTo(angle: number): void
   /** Whether it is drawn without a graphics processor, so that every triangle counts. */
   software: boolean
+  /** What is seen now, drawn at once, as the address of a picture. */
+  picture(): string
   /** Frames drawn so far. */
   frames(): number
   dispose(): void
@@ -210,6 +212,10 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       camera.position.set(distance * Math.sin(angle), camera.position.y, distance * Math.cos(angle))
       controls.update()
       later()
+    },
+    picture() {
+      draw()
+      return canvas.toDataURL()
     },
     frames: () => frames,
     dispose() {

@@ -40,6 +40,13 @@ export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) 
         else Object.assign(draft, { [name]: plain(value) })
     })
   },
+  /** Settings of several figures' plans at once, as one change. */
+  setPlans(figures: readonly string[], made: Partial<FigurePlan>) {
+    const ids = new Set(figures)
+    return change(`plans ${Object.keys(made).join()} ${figures.join()}`, (draft) => {
+      for (const { id, plan } of draft.figures) if (ids.has(id)) Object.assign(plan, plain(made))
+    })
+  },
   /** Moves the target of a step; nothing puts it back. */
   moveStep(key: StepKey, by: { L: number; a: number; b: number } | undefined) {
     const { id } = figure.value

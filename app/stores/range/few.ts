@@ -109,6 +109,7 @@ export function useFew() {
     pinned,
     keptOut,
     careful,
+    setCareful: (wanted: boolean) => (careful.value = wanted),
     palette,
     progress,
     ready: computed(() => table.answer.value !== undefined),

@@ -60,7 +60,11 @@ const status = computed(() => {
       />
       <ElButton v-if="busy" @click="few.stop()">Stop</ElButton>
     </div>
-    <ElCheckbox v-model="few.careful.value">rather without what needs care</ElCheckbox>
+    <ElCheckbox
+      :model-value="few.careful.value"
+      @update:model-value="few.setCareful(Boolean($event))"
+      >rather without what needs care</ElCheckbox
+    >
     <p role="status">{{ status }}</p>
   </section>
 </template>

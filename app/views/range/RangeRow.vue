@@ -43,6 +43,7 @@ const label = (step: RangeStep): string =>
         <RouterLink v-else :to="open">{{ figure.name.split(',')[0] }}</RouterLink>
       </h2>
       <p class="soft">{{ figure.note }}</p>
+      <slot />
     </div>
     <template v-if="row">
       <ol class="wells" aria-label="Puddles">
@@ -78,7 +79,6 @@ const label = (step: RangeStep): string =>
           off by <b>{{ row.mean.toFixed(1) }}</b>
         </p>
         <p v-for="end in endsShortly(row.reached)" :key="end" class="soft">{{ end }}</p>
-        <slot />
         <template v-if="near.length">
           <p>like {{ near.join(', ') }}</p>
           <ElButton size="small" @click="$emit('apart')">Set apart</ElButton>

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { distances, toneLab } from '../../../core'
 import type { SeenFrom } from '../../../core'
+import { later } from '../../parts/later'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useFew } from '../../stores/range/few'
 import { useRange } from '../../stores/range/rows'
 import { useProject } from '../../stores/project/project'
 import { counted } from '../../words/counts'
 import FindFew from './FindFew.vue'
-import RangeRow from './RangeRow.vue'
+import GroupSettings from './GroupSettings.vue'
+import RangeRowLine from './RangeRow.vue'
 import TablePalette from './TablePalette.vue'
 import { setFigureApart } from './setFigureApart'
 
@@ -18,6 +21,18 @@ const store = useProject()
 const range = useRange()
 range.look()
 const few = useFew()
+
+/** Other ways to look at the same figures; each is loaded when it is first wanted. */
+const LineUp = later(() => import('./LineUp.vue'))
+const AcrossSheet = later(() => import('./AcrossSheet.vue'))
+const RangeFiles = later(() => import('./RangeFiles.vue'))
+const parts = { line: 'Line-up', across: 'Across complexions', group: 'Light of all' } as const
+type Part = keyof typeof parts
+const route = useRoute()
+const shown = computed<Part | undefined>(() => {
+  const asked = String(route.query.show ?? '')
+  return asked in parts ? (asked as Part) : undefined
+})
 
 const sorts = { hand: 'by hand', light: 'light first', group: 'by group' } as const
 const sort = ref<keyof typeof sorts>('hand')
@@ -36,6 +51,7 @@ const rows = computed(() => {
     )
   return list
 })
+const mixed = computed(() => rows.value.flatMap(({ row }) => row ?? []))
 const near = (id: string): string[] =>
   range.alikeWith(id, from.value).map(({ row }) => row.figure.name.split(',')[0]!)
 const note = computed(() => {
@@ -71,36 +87,54 @@ function setApart(id: string): void {
         <TablePalette :few="few" />
         <FindFew :few="few" />
       </div>
-      <div class="asked">
-        <ElRadioGroup v-model="sort" aria-label="Order of the figures">
-          <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
-            name
-          }}</ElRadioButton>
-        </ElRadioGroup>
-        <ElRadioGroup v-model="from" aria-label="Told apart from">
-          <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
-            name
-          }}</ElRadioButton>
-        </ElRadioGroup>
+      <nav class="parts" aria-label="Of this range">
+        <RouterLink :to="{ query: {} }" :class="{ here: !shown }">Ladders</RouterLink>
+        <RouterLink
+          v-for="(name, key) in parts"
+          :key="key"
+          :to="{ query: { show: key } }"
+          :class="{ here: shown === key }"
+          >{{ name }}</RouterLink
+        >
+        <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
         <ElCheckbox v-model="shares">as wide as its share</ElCheckbox>
-        <ElCheckbox v-model="grey">in grey</ElCheckbox>
         <p v-if="mean !== undefined" class="mean" role="status">
-          All ladders together: off by <b>{{ mean.toFixed(1) }}</b>
+          All ladders: off by <b>{{ mean.toFixed(1) }}</b>
         </p>
-      </div>
+      </nav>
       <p v-if="range.trouble || trouble" role="alert">{{ range.trouble || trouble }}</p>
-      <ol class="rows" aria-label="Figures">
-        <RangeRow
-          v-for="{ figure, row } in rows"
-          :key="figure.id"
-          :figure="figure"
-          :row="row"
-          :near="near(figure.id)"
-          :grey="grey"
-          :shares="shares"
-          @apart="setApart(figure.id)"
-        />
-      </ol>
+      <AcrossSheet v-if="shown === 'across'" :grey="grey" :shares="shares" />
+      <template v-else>
+        <LineUp v-if="shown === 'line'" :rows="mixed" :grey="grey" />
+        <GroupSettings v-if="shown === 'group'" />
+        <template v-if="shown !== 'line'">
+          <ol class="rows" aria-label="Figures">
+            <RangeRowLine
+              v-for="{ figure, row } in rows"
+              :key="figure.id"
+              :figure="figure"
+              :row="row"
+              :near="near(figure.id)"
+              :grey="grey"
+              :shares="shares"
+              @apart="setApart(figure.id)"
+            />
+          </ol>
+          <div class="asked">
+            <ElRadioGroup v-model="sort" aria-label="Order of the figures">
+              <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
+                name
+              }}</ElRadioButton>
+            </ElRadioGroup>
+            <ElRadioGroup v-model="from" aria-label="Told apart from">
+              <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
+                name
+              }}</ElRadioButton>
+            </ElRadioGroup>
+            <RangeFiles :title="store.project.name" :rows="mixed" :grey="grey" />
+          </div>
+        </template>
+      </template>
     </div>
   </main>
 </template>
@@ -115,12 +149,36 @@ function setApart(id: string): void {
   gap: 28px;
   align-items: start;
 }
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 4px;
+  padding: 8px 0;
+}
+.parts a {
+  color: inherit;
+  text-decoration: none;
+  padding: 6px 12px;
+  min-height: 36px;
+  border-bottom: 3px solid transparent;
+}
+.parts a:hover {
+  background: var(--field-high);
+}
+.parts a.here {
+  font-weight: 700;
+  border-bottom-color: var(--ink);
+}
+.grey {
+  margin-left: 20px;
+}
 .asked {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 18px;
+  gap: 8px 18px;
   align-items: center;
-  padding: 10px 0;
+  padding: 12px 0;
 }
 .mean {
   margin: 0 0 0 auto;

@@ -77,7 +77,7 @@ const care = ({ hazards }: Paint): string =>
       <ElSelect
         :model-value="''"
         filterable
-        placeholder="Another bottle"
+        placeholder="Another"
         aria-label="Put another bottle on the table"
         :suffix-icon="Plus"
         popper-class="with-drawdowns"
@@ -110,7 +110,7 @@ const care = ({ hazards }: Paint): string =>
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(84px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(80px, 1fr));
   gap: 8px 0;
 }
 li {
@@ -144,8 +144,7 @@ svg {
   margin: auto;
 }
 .more {
-  padding-left: 12px;
-  grid-column: span 2;
+  padding-left: 8px;
 }
 .option {
   display: flex;
