@@ -70,8 +70,8 @@ export const onTheBench: readonly string[] = [
   'dioxazine-violet',
 ]
 
-/** The eight of them on the table: the best eight for the nine figures (tests/range.test.ts). */
-export const onTheTable: readonly string[] = [
+/** The eight of them on the table: the best eight for the nine figures (core/ladder/mixing/fewPuddles.test.ts). */
+const onTheTable: readonly string[] = [
   'titanium-white',
   'yellow-ochre',
   'burnt-umber',

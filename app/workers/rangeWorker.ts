@@ -1,11 +1,11 @@
 import { expose } from 'comlink'
 import { bestSet, SetTable, whatEachIsWorth, whatNextBrings } from '../../core'
 import type { BestSet, OneBottle } from '../../core'
+import { apart } from './apartJob'
 import type { FewAnswer, FewWishes, OneChange, SetChanges, TableJob } from './rangeJobs'
 
 /** Work between two looks at the mailbox, so that a stop is heard at once, and between two news. */
-const SLICE_MS = 30
-const NEWS_MS = 150
+const [SLICE_MS, NEWS_MS] = [30, 150]
 
 const now = (): number => performance.now()
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
@@ -55,14 +55,13 @@ const api = {
       out: placesOf(wishes.out),
       cost: (place) => wishes.costs[table().ids[place]!] ?? 0,
     })
-    let until = now() + SLICE_MS
-    let first = true
+    // The first that is found is told at once.
+    let until = 0
     for (;;) {
       const { value, done } = search.next()
       if (done) return told(value)
-      if (first || now() > until) {
+      if (now() > until) {
         tell(told(value))
-        first = false
         await pause()
         if (mine !== current) return undefined
         until = now() + NEWS_MS
@@ -91,6 +90,7 @@ const api = {
   stop(): void {
     current = {}
   },
+  apart,
 }
 
 export type RangeApi = typeof api

@@ -4,7 +4,7 @@ import { distances } from '../ladder/light/overstatement'
 import type { SeenFrom } from '../ladder/light/overstatement'
 
 /** A ladder as it is seen from afar: its steps dark to light, with their shares. */
-export interface SeenStep {
+interface SeenStep {
   lab: Lab
   share: number
 }
@@ -39,8 +39,15 @@ function meanOf(steps: readonly SeenStep[]): Lab {
   return { L: of('L'), a: of('a'), b: of('b') }
 }
 
-/** What is seen of a row: its recesses and its lights. */
-export const seenOf = ({ steps, base }: SeenRow): { recess: Lab; light: Lab } => ({
+/** What is seen of a row: the mean of its recesses and of its lights, and the height of the figure, mm. */
+export interface Seen {
+  recess: Lab
+  light: Lab
+  sizeMm: number
+}
+/** @example seenOf(row).light.L > seenOf(row).recess.L // true */
+export const seenOf = ({ steps, base, sizeMm }: SeenRow): Seen => ({
+  sizeMm,
   recess: meanOf(base > 0 ? steps.slice(0, base) : steps.slice(0, 1)),
   light: meanOf(steps.slice(base)),
 })
@@ -60,10 +67,16 @@ export interface RowsApart {
  * Whether two ladders read alike from a distance, recess and light apart (T27).
  * @example rowsApart(row, row, 'table').alike // true
  */
-export function rowsApart(one: SeenRow, other: SeenRow, from: SeenFrom): RowsApart {
-  const [a, b] = [seenOf(one), seenOf(other)]
-  const recess = deltaE00(a.recess, b.recess)
-  const light = deltaE00(a.light, b.light)
+export const rowsApart = (one: SeenRow, other: SeenRow, from: SeenFrom): RowsApart =>
+  seenApart(seenOf(one), seenOf(other), from)
+
+/**
+ * … as it is seen.
+ * @example seenApart(seenOf(row), seenOf(row), 'hand').light // 0
+ */
+export function seenApart(one: Seen, other: Seen, from: SeenFrom): RowsApart {
+  const recess = deltaE00(one.recess, other.recess)
+  const light = deltaE00(one.light, other.light)
   const wanted = readsFrom(Math.min(one.sizeMm, other.sizeMm), from)
   return { recess, light, wanted, alike: recess < wanted && light < wanted }
 }

@@ -4,8 +4,6 @@ import type { Paint } from '../paint/paint'
 import { BATCH, MixBatch } from '../recipe/mixBatch'
 import { meeting } from './setMeeting'
 
-/** Paints of one mix at most, where sets of bottles are weighed. */
-export const MIX_PAINTS = 3
 /** A miss of more than this counts as this, ΔE00: nobody would mix it so. */
 export const FAR = 20
 

@@ -9,7 +9,9 @@ import { useProject } from '../project/project'
 import { steady } from '../steady'
 
 /** Most bottles that all sets are weighed of; a table grows with the third power. */
-export const MOST_WEIGHED = 40
+const MOST_WEIGHED = 40
+/** Colours that are weighed at most; of a larger commission every so-manieth. */
+const MOST_TARGETS = 200
 /** Drops of a mix where few bottles are weighed by the thousand sets, and where they are many. */
 const DROPS = 16
 const DROPS_OF_MANY = 10
@@ -32,7 +34,11 @@ export function useFew() {
   const careful = ref(false)
   const progress = ref<number>()
   const from = computed<Paint[]>(() => store.inCommission.slice(0, MOST_WEIGHED).map(toRaw))
-  const targets = steady(() => store.project.figures.flatMap(tellingTargets))
+  const targets = steady(() => {
+    const all = store.project.figures.flatMap(tellingTargets)
+    const step = Math.ceil(all.length / MOST_TARGETS)
+    return all.filter((_, i) => i % step === 0)
+  })
   const limits = computed(() => Math.min(12, from.value.length))
   const palette = computed(() => {
     const had = new Set(from.value.map(({ id }) => id))

@@ -6,7 +6,8 @@ import {
   labOf,
   mixPaints,
   opaqueReflectance,
-  rowsApart,
+  seenApart,
+  seenOf,
   stepOf,
   stepPuddle,
 } from '../../../core'
@@ -17,16 +18,18 @@ import type {
   Paint,
   PuddlePart,
   ReachedEnds,
-  RowsApart,
   SeenFrom,
   SeenRow,
   StepKey,
 } from '../../../core'
+import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
+import { aimsOf, moodOf } from '../ladder/mood'
 import { jobOfFigure } from '../ladder/plan'
 import { quickMixes } from '../ladder/search'
 import { contentsOf } from '../palette/contents'
 import { useProject } from '../project/project'
+import { plain } from '../project/work'
 
 export interface RangeStep {
   key: StepKey
@@ -54,7 +57,7 @@ export interface RangeRow {
   bottles: readonly string[]
 }
 
-export const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
+const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
   steps: steps.map(({ painted, share }) => ({ lab: painted, share })),
   base,
   sizeMm: figure.size.heightMm,
@@ -138,17 +141,46 @@ export const useRange = defineStore('range', () => {
   const rows = computed(() =>
     store.project.figures.map((figure) => ({ figure, row: known.value.get(figure.id)?.row })),
   )
-  /** Rows that read alike with one, the nearest first. */
-  function alikeWith(id: string, from: SeenFrom): { row: RangeRow; apart: RowsApart }[] {
-    const mine = known.value.get(id)?.row
-    if (!mine) return []
-    return rows.value
-      .flatMap(({ figure, row }) => {
-        if (!row || figure.id === id) return []
-        const apart = rowsApart(seenRow(mine), seenRow(row), from)
-        return apart.alike ? [{ row, apart }] : []
-      })
-      .sort((one, other) => one.apart.light - other.apart.light)
+  const seen = computed(() =>
+    rows.value.flatMap(({ row }) => (row ? [{ row, seen: seenOf(seenRow(row)) }] : [])),
+  )
+  /** Rows that read alike from a distance, the nearest first, by the id of each. */
+  function alike(from: SeenFrom): ReadonlyMap<string, RangeRow[]> {
+    const near = new Map<string, { row: RangeRow; light: number }[]>()
+    const add = (id: string, row: RangeRow, light: number): void =>
+      void near.set(id, [...(near.get(id) ?? []), { row, light }])
+    seen.value.forEach((one, i) => {
+      for (const other of seen.value.slice(0, i)) {
+        const { alike: same, light } = seenApart(one.seen, other.seen, from)
+        if (!same) continue
+        add(one.row.figure.id, other.row, light)
+        add(other.row.figure.id, one.row, light)
+      }
+    })
+    return new Map(
+      [...near].map(([id, list]) => [
+        id,
+        list.sort((one, other) => one.light - other.light).map(({ row }) => row),
+      ]),
+    )
   }
-  return { rows, trouble, busy, look, alikeWith }
+  /** The tone that tells a figure apart from others; nothing when none does. */
+  function toneApart(mine: RangeRow, others: readonly RangeRow[], from: SeenFrom) {
+    const { tone, plan, size } = mine.figure
+    const aims = aimsOf({ plan, size })
+    return threads.range().apart(
+      plain({
+        tone,
+        mood: moodOf(aims),
+        form: plan.form,
+        key: plan.key,
+        moved: plan.moved,
+        sizeMm: size.heightMm,
+        others: others.map((row) => seenOf(seenRow(row))),
+        painted: seenOf(seenRow(mine)),
+        from,
+      }),
+    )
+  }
+  return { rows, trouble, busy, look, alike, toneApart }
 })

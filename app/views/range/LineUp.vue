@@ -11,7 +11,7 @@ const props = defineProps<{ rows: readonly RangeRow[]; grey: boolean }>()
 const WIDTH = 220
 const HEIGHT = 260
 /** Height on the screen of a 54 mm figure, px; no figure is smaller or larger than these. */
-const USUAL_PX = 190
+const USUAL_PX = 150
 const PX = [90, 300] as const
 const form = useForm()
 const pictures = shallowRef<ReadonlyMap<string, { of: RangeRow; grey: boolean; src: string }>>(

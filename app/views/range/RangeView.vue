@@ -14,7 +14,6 @@ import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
 import RangeRowLine from './RangeRow.vue'
 import TablePalette from './TablePalette.vue'
-import { setFigureApart } from './setFigureApart'
 
 /** All figures of the commission side by side, from the few bottles on the table. */
 const store = useProject()
@@ -52,8 +51,9 @@ const rows = computed(() => {
   return list
 })
 const mixed = computed(() => rows.value.flatMap(({ row }) => row ?? []))
+const alike = computed(() => range.alike(from.value))
 const near = (id: string): string[] =>
-  range.alikeWith(id, from.value).map(({ row }) => row.figure.name.split(',')[0]!)
+  (alike.value.get(id) ?? []).map(({ figure }) => figure.name.split(',')[0]!)
 const note = computed(() => {
   const figures = counted(store.project.figures.length, 'figure', 'figures')
   const many = few.palette.value.length
@@ -68,10 +68,11 @@ const mean = computed(() => {
     : undefined
 })
 const trouble = ref('')
-function setApart(id: string): void {
-  const others = range.alikeWith(id, from.value).map(({ row }) => row)
-  const figure = store.project.figures.find((one) => one.id === id)!
-  const made = setFigureApart(figure, others, from.value)
+async function setApart(id: string): Promise<void> {
+  const mine = mixed.value.find(({ figure }) => figure.id === id)
+  if (!mine) return
+  const { figure } = mine
+  const made = await range.toneApart(mine, alike.value.get(id) ?? [], from.value)
   trouble.value = made
     ? ''
     : `${figure.name} cannot be set apart by lightness and hue alone; change what it is like in Tone.`
@@ -97,7 +98,7 @@ function setApart(id: string): void {
           >{{ name }}</RouterLink
         >
         <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
-        <ElCheckbox v-model="shares">as wide as its share</ElCheckbox>
+        <ElCheckbox v-if="shown !== 'line'" v-model="shares">as wide as its share</ElCheckbox>
         <p v-if="mean !== undefined" class="mean" role="status">
           All ladders: off by <b>{{ mean.toFixed(1) }}</b>
         </p>

@@ -77,7 +77,7 @@ const care = ({ hazards }: Paint): string =>
       <ElSelect
         :model-value="''"
         filterable
-        placeholder="Another"
+        placeholder="Add"
         aria-label="Put another bottle on the table"
         :suffix-icon="Plus"
         popper-class="with-drawdowns"

@@ -1,0 +1,68 @@
+import {
+  baseReflectance,
+  formSamples,
+  ladderTargets,
+  seenApart,
+  seenOf,
+  setRowApart,
+} from '../../core'
+import type { FormKey, Lab, Mood, Seen, SeenFrom, TargetOptions, Tone } from '../../core'
+
+/** A figure that is to be told apart from others. */
+export interface ApartJob {
+  tone: Tone
+  mood: Mood
+  form?: FormKey
+  key?: TargetOptions['key']
+  moved?: TargetOptions['moved']
+  sizeMm: number
+  others: Seen[]
+  from: SeenFrom
+  /** As it is painted now: a mix for another tone is off in about the same way. */
+  painted: Seen
+}
+
+/** Drops are whole: a little more than reads on paper, so that it reads on the palette too. */
+const SURELY = 1.12
+
+/** The tone that tells it apart, moved no further than needed; nothing when none does. */
+export function apart({
+  tone,
+  mood,
+  form,
+  key,
+  moved,
+  sizeMm,
+  others,
+  from,
+  painted,
+}: ApartJob): Tone | undefined {
+  const options = { form: formSamples(form), key, moved }
+  const seenWith = (one: Tone): Seen => {
+    const steps = ladderTargets(baseReflectance(one), mood, options)
+    return seenOf({
+      steps: steps.map(({ target, share }) => ({ lab: target, share })),
+      base: steps.findIndex(({ key }) => key === 'base'),
+      sizeMm,
+    })
+  }
+  const aimed = seenWith(tone)
+  const shifted = (now: Lab, was: Lab, is: Lab): Lab => ({
+    L: now.L + is.L - was.L,
+    a: now.a + is.a - was.a,
+    b: now.b + is.b - was.b,
+  })
+  const reads = (one: Tone): boolean => {
+    const { recess, light } = seenWith(one)
+    const mine: Seen = {
+      recess: shifted(recess, aimed.recess, painted.recess),
+      light: shifted(light, aimed.light, painted.light),
+      sizeMm,
+    }
+    return others.every((other) => {
+      const { recess, light, wanted } = seenApart(mine, other, from)
+      return Math.max(recess, light) >= SURELY * wanted
+    })
+  }
+  return setRowApart(tone, { sizeMm, reads })?.tone
+}
