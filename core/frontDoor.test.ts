@@ -20,7 +20,7 @@ const work = names.filter(
 /** The example in a name's doc comment: what is written, and what it should give where that is said. */
 function exampleOf(name: string, file: string): { code: string; gives?: string } | undefined {
   const doc = new RegExp(
-    `/\\*\\*((?:(?!\\*/)[\\s\\S])*)\\*/\\s*export (?:const|function|class) ${name}\\b`,
+    `/\\*\\*((?:(?!\\*/)[\\s\\S])*)\\*/\\s*export (?:const|function\\*?|class) ${name}\\b`,
   ).exec(read(file))?.[1]
   const text = doc
     ?.split('@example ')[1]

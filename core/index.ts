@@ -204,6 +204,8 @@ export { runToward } from './ladder/mixing/run'
 
 /* A range of figures: few bottles for all, told apart */
 export { FAR, SetTable } from './range/setTable'
+export { shortlist } from './range/shortlist'
+export type { Shortlist } from './range/shortlist'
 export { bestSet } from './range/bestSet'
 export type { BestSet, SetWishes } from './range/bestSet'
 export { whatEachIsWorth, whatNextBrings } from './range/oneMore'

@@ -5,6 +5,10 @@ export interface TableJob {
   paints: Paint[]
   targets: Lab[]
   maxDrops: number
+  /** More bottles than this are shortlisted first. */
+  most: number
+  /** Bottles that are looked at whatever they are used for. */
+  must: string[]
 }
 
 /** Which few are wanted; paints by id. */

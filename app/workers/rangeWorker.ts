@@ -1,23 +1,27 @@
 import { expose } from 'comlink'
-import { bestSet, SetTable, whatEachIsWorth, whatNextBrings } from '../../core'
+import { bestSet, whatEachIsWorth, whatNextBrings } from '../../core'
 import type { BestSet, OneBottle } from '../../core'
 import { apart } from './apartJob'
+import { inSlices } from './inSlices'
+import { laying } from './laying'
+import type { Laid } from './laying'
 import type { FewAnswer, FewWishes, OneChange, SetChanges, TableJob } from './rangeJobs'
 
-/** Work between two looks at the mailbox, so that a stop is heard at once, and between two news. */
-const [SLICE_MS, NEWS_MS] = [30, 150]
-
-const now = (): number => performance.now()
-const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 /** The work that may go on; another has begun when it is no longer the same. */
 let current = {}
-let laid: { table: SetTable; ids: string[] } | undefined
+let laid: Laid | undefined
 
-const table = (): { table: SetTable; ids: string[] } => {
+const table = (): Laid => {
   if (!laid) throw new Error('no table is laid out yet')
   return laid
 }
-const told = (best: BestSet): FewAnswer => ({ ...best, set: best.set.map((i) => table().ids[i]!) })
+const told = (best: BestSet): FewAnswer => ({
+  ...best,
+  // What was not shortlisted may still do better, down to the floor.
+  proved: best.proved && table().floor === undefined,
+  atLeast: Math.min(best.atLeast, table().floor ?? Infinity),
+  set: best.set.map((i) => table().ids[i]!),
+})
 const placesOf = (ids: readonly string[]): number[] =>
   ids.map((id) => table().ids.indexOf(id)).filter((place) => place >= 0)
 const named = (list: readonly OneBottle[]): OneChange[] =>
@@ -25,26 +29,11 @@ const named = (list: readonly OneBottle[]): OneChange[] =>
 
 const api = {
   /** Lays out what all sets of bottles can mix; false when it was stopped. */
-  async lay(
-    { paints, targets, maxDrops }: TableJob,
-    tell: (done: number) => void,
-  ): Promise<boolean> {
+  async lay(job: TableJob, tell: (done: number) => void): Promise<boolean> {
     const mine = (current = {})
-    const next = new SetTable(paints.length, targets.length)
-    let until = now() + SLICE_MS
-    let news = now()
-    for (const done of next.fill(paints, targets, maxDrops)) {
-      if (now() < until) continue
-      if (now() - news > NEWS_MS) {
-        news = now()
-        tell(done)
-      }
-      await pause()
-      if (mine !== current) return false
-      until = now() + SLICE_MS
-    }
-    laid = { table: next, ids: paints.map(({ id }) => id) }
-    return true
+    const made = await inSlices(laying(job), tell, () => mine === current)
+    if (made) laid = made
+    return made !== undefined
   },
   /** The best set of so many, told as it is found, until it is proved or stopped. */
   async best(wishes: FewWishes, tell: (news: FewAnswer) => void): Promise<FewAnswer | undefined> {
@@ -55,18 +44,12 @@ const api = {
       out: placesOf(wishes.out),
       cost: (place) => wishes.costs[table().ids[place]!] ?? 0,
     })
-    // The first that is found is told at once.
-    let until = 0
-    for (;;) {
-      const { value, done } = search.next()
-      if (done) return told(value)
-      if (now() > until) {
-        tell(told(value))
-        await pause()
-        if (mine !== current) return undefined
-        until = now() + NEWS_MS
-      }
-    }
+    const found = await inSlices(
+      search,
+      (news) => tell(told(news)),
+      () => mine === current,
+    )
+    return found && told(found)
   },
   /** The best of each number, as it is found without a proof. */
   curve: (sizes: number[], pinned: string[], out: string[]): FewAnswer[] =>

@@ -4,18 +4,20 @@ import { exhaustiveRecipes } from '../recipe/exhaustive'
 import { plainMood } from '../ladder/mood'
 import { ladderTargets } from '../ladder/targets'
 import { seeded } from '../numbers/seeded'
+import type { Paint } from '../paint/paint'
 import { starterPaints } from '../paint/starter'
 import { baseReflectance } from '../tone/tone'
 import { many } from '../../tests/thorough'
 import { bestSet } from './bestSet'
 import type { BestSet, SetWishes } from './bestSet'
 import { FAR, SetTable } from './setTable'
+import { shortlist } from './shortlist'
 
 const bench = starterPaints.filter(({ id }) => onTheBench.includes(id))
 const aims = lowTide([]).figures.flatMap(({ tone, plan }) =>
   ladderTargets(baseReflectance(tone), { ...plainMood, ...plan }).map(({ target }) => target),
 )
-function tableOf(paints: typeof bench, targets: typeof aims, maxDrops: number): SetTable {
+function tableOf(paints: readonly Paint[], targets: typeof aims, maxDrops: number): SetTable {
   const table = new SetTable(paints.length, targets.length)
   for (const done of table.fill(paints, targets, maxDrops)) expect(done).toBeLessThanOrEqual(1)
   return table
@@ -63,6 +65,29 @@ describe('a table of what sets of bottles can mix', () => {
     }) as [SetTable, SetTable]
     one.merge(other.off)
     expect([...one.off]).toEqual([...whole.off])
+  })
+})
+
+describe('a shortlist of a large box', () => {
+  it('keeps what must be, as many as asked, and a floor that no few bottles go under', () => {
+    const targets = aims.filter((_, i) => i % 8 === 0)
+    const search = shortlist(starterPaints, targets, {
+      most: 10,
+      maxDrops: 6,
+      must: ['cobalt-blue'],
+      patience: () => ({ until: Infinity, now: () => 0 }),
+    })
+    let step = search.next()
+    while (!step.done) step = search.next()
+    const { paints, floor } = step.value
+    expect(paints.length).toBeLessThanOrEqual(10)
+    expect(paints.map(({ id }) => id)).toContain('cobalt-blue')
+    // From the shortlist six are found that are hardly worse than six of all.
+    const few = proved(tableOf(paints, targets, 6), { size: 4 })
+    const all = proved(tableOf(starterPaints, targets, 6), { size: 4 })
+    expect(floor).toBeLessThanOrEqual(all.mean + 1e-6)
+    expect(few.mean).toBeGreaterThanOrEqual(all.mean - 1e-9)
+    expect(few.mean).toBeLessThan(all.mean + 1)
   })
 })
 

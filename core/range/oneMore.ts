@@ -32,7 +32,7 @@ export function whatNextBrings(
 
 /**
  * What each bottle of a set is worth: the mean without it, that which is worth least first.
- * @example whatEachIsWorth(table, [0, 4, 7])[0].bottle
+ * @example whatEachIsWorth(table, [0, 4, 5])[0].bottle
  */
 export const whatEachIsWorth = (table: SetTable, set: readonly number[]): OneBottle[] =>
   set

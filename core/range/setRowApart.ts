@@ -47,7 +47,7 @@ export interface SetApart {
  * way.
  * @param reads whether the figure with this tone is told apart from all others.
  * @returns nothing when no move along the convention is enough.
- * @example setRowApart(tone, { sizeMm: 54, reads: ({ melanin }) => melanin > 0.06 })!.tone.melanin // about 0.06
+ * @example setRowApart(tone, { sizeMm: 54, reads: ({ melanin }) => melanin > 0.06 }).by > 0 // true
  */
 export function setRowApart(
   tone: Tone,

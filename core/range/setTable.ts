@@ -34,7 +34,7 @@ export interface TablePart {
 /**
  * The best ΔE00 to each of many targets that every set of at most three paints of a box can mix, subsets included. Laid
  * out once, it answers which few bottles serve all targets best.
- * @example const table = new SetTable(16, targets.length); table.fill(box, targets, 12); table.best([0, 4, 7])[0] // ΔE00
+ * @example new SetTable(16, 7).best([0, 4]).length // 7
  */
 export class SetTable {
   /** Best differences, set after set by `place`, target after target. */

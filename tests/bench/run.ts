@@ -4,14 +4,21 @@ import { ladderBench } from './ladder'
 import { withBrowser } from './browser'
 import { openingBench } from './opening'
 import { opticsBench } from './optics'
+import { rangeBench } from './range'
 import { recipeBench } from './recipes'
 import { shelfBench } from './shelf'
 import { toneBench } from './tone'
 
 /** Prints rates and their ratios within this run; ends with 1 when a ratio falls short. */
-const rows = [opticsBench, toneBench, ladderBench, coatsBench, evaluatorBench, recipeBench].flatMap(
-  (bench) => bench(),
-)
+const rows = [
+  opticsBench,
+  toneBench,
+  ladderBench,
+  coatsBench,
+  evaluatorBench,
+  recipeBench,
+  rangeBench,
+].flatMap((bench) => bench())
 rows.push(...(await withBrowser(openingBench)), ...(await withBrowser(shelfBench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)

@@ -33,7 +33,7 @@ export function useFew() {
   /** What needs care in handling is avoided where little is lost. */
   const careful = ref(false)
   const progress = ref<number>()
-  const from = computed<Paint[]>(() => store.inCommission.slice(0, MOST_WEIGHED).map(toRaw))
+  const from = computed<Paint[]>(() => store.inCommission.map(toRaw))
   const targets = steady(() => {
     const all = store.project.figures.flatMap(tellingTargets)
     const step = Math.ceil(all.length / MOST_TARGETS)
@@ -62,6 +62,8 @@ export function useFew() {
               paints: from.value,
               targets: targets.value.map((lab) => ({ ...lab })),
               maxDrops: from.value.length > MANY ? DROPS_OF_MANY : DROPS,
+              most: MOST_WEIGHED,
+              must: [...palette.value],
             },
             tell,
           ),
