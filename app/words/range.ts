@@ -12,15 +12,13 @@ export function fewWords({ set, mean, worst, proved, atLeast }: FewAnswer, going
   return going ? `${first} ${open}; still proving…` : `${first} ${open}.`
 }
 
-/** Where the paint of a figure ends before its ladder wanted to. */
-export function endsShortly({ ends, wanted }: ReachedEnds): string[] {
-  const [deep, high] = [ends.dark, ends.light].map((end) => end?.toFixed(0))
-  return [
-    ...(wanted.dark === undefined
-      ? []
-      : [`darks end at L* ${deep}, not ${wanted.dark.toFixed(0)}`]),
-    ...(wanted.light === undefined
-      ? []
-      : [`lights end at L* ${high}, not ${wanted.light.toFixed(0)}`]),
-  ]
+/** From where to where a ladder goes where its paint ends before it wanted to: “L* 18–79, not 14–82”. */
+export function endsShortly(
+  { wanted }: ReachedEnds,
+  deepest: number,
+  highest: number,
+): string | undefined {
+  if (wanted.dark === undefined && wanted.light === undefined) return undefined
+  const told = (dark: number, light: number): string => `${dark.toFixed(0)}–${light.toFixed(0)}`
+  return `L* ${told(deepest, highest)}, not ${told(wanted.dark ?? deepest, wanted.light ?? highest)}`
 }

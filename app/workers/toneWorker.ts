@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink'
-import { hideField, mixGamut, sameBox, skinField } from '../../core'
+import { gamutRim, hideField, mixGamut, sameBox, skinField } from '../../core'
 import type { FieldSkin, Gamut, HideField, Paint, SkinField } from '../../core'
 
 let known: { paints: Paint[]; gamut: Gamut } | undefined
@@ -11,6 +11,8 @@ function gamutOf(paints: Paint[]): Gamut {
 }
 
 const api = {
+  /** The rim of what paints close, seen from above. */
+  rim: (paints: Paint[]): { a: number; b: number }[] => gamutRim(mixGamut(paints)!),
   skin(common: FieldSkin, width: number, height: number): SkinField {
     const field = skinField(common, width, height)
     return transfer(field, [field.pixels.buffer])

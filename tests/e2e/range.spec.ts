@@ -94,6 +94,12 @@ test('told apart, in grey, line-up, across complexions, light of all and files',
   await page.getByRole('button', { name: 'PDF' }).click()
   expect((await readFile(await (await pdf).path())).subarray(0, 5).toString()).toBe('%PDF-')
 
+  await page.getByRole('link', { name: 'Compare bottles' }).click()
+  const compare = page.getByRole('region', { name: 'Compare' })
+  await expect(compare.getByRole('listitem', { name: /^Isaura/ })).toHaveCount(2)
+  await expect(compare.getByText(/complexions one picks from them/)).toBeVisible()
+  await accessible(page)
+
   await page.getByRole('link', { name: 'Across complexions' }).click()
   const across = page.getByRole('region', { name: 'Across complexions' })
   await expect(across.getByRole('listitem', { name: 'near black' })).toBeVisible()

@@ -17,6 +17,18 @@ const DROPS = 16
 const DROPS_OF_MANY = 10
 const MANY = 20
 
+/** What may be wished of the bottles, besides that they serve. */
+export const fewWishes = {
+  care: 'without what needs care',
+  opaque: 'that cover well',
+  full: 'that are not nearly empty',
+  cheap: 'that cost little',
+} as const
+export type FewWish = keyof typeof fewWishes
+/** What a wish is worth, ΔE00 of the mean; a bottle with less than this is nearly empty, ml. */
+const WISH = 0.3
+const LITTLE_ML = 3
+
 /** Steps that say most of a ladder: its ends, the one beside each, its base. */
 function tellingTargets(figure: Figure): Lab[] {
   const steps = targetsOfFigure(figure)
@@ -30,8 +42,8 @@ export function useFew() {
   const store = useProject()
   const pinned = ref<readonly string[]>([])
   const keptOut = ref<readonly string[]>([])
-  /** What needs care in handling is avoided where little is lost. */
-  const careful = ref(false)
+  /** What is avoided where little is lost. */
+  const wishes = ref<readonly FewWish[]>([])
   const progress = ref<number>()
   const from = computed<Paint[]>(() => store.inCommission.map(toRaw))
   const targets = steady(() => {
@@ -44,13 +56,23 @@ export function useFew() {
     const had = new Set(from.value.map(({ id }) => id))
     return (store.palette ?? []).filter((id) => had.has(id))
   })
-  const costs = computed<Record<string, number>>(() =>
-    careful.value
-      ? Object.fromEntries(
-          from.value.filter(({ hazards }) => hazards.length > 0).map(({ id }) => [id, 0.3]),
-        )
-      : {},
-  )
+  /** ΔE00 of the mean that a bottle has to bring for each wish it goes against. */
+  const costs = computed<Record<string, number>>(() => {
+    const known = store.project.bottles ?? {}
+    const dearest = Math.max(1e-9, ...from.value.map(({ id }) => known[id]?.price ?? 0))
+    const against: Record<FewWish, (paint: Paint) => number> = {
+      care: ({ hazards }) => (hazards.length > 0 ? 1 : 0),
+      opaque: ({ opacity }) => (opacity === 'opaque' || opacity === 'semi-opaque' ? 0 : 1),
+      full: ({ id }) => ((known[id]?.leftMl ?? LITTLE_ML) < LITTLE_ML ? 1 : 0),
+      cheap: ({ id }) => (known[id]?.price ?? 0) / dearest,
+    }
+    return Object.fromEntries(
+      from.value.map((paint) => [
+        paint.id,
+        wishes.value.reduce((sum, wish) => sum + WISH * against[wish](paint), 0),
+      ]),
+    )
+  })
 
   const table = useAnswer<void, object>(
     async () => {
@@ -116,8 +138,8 @@ export function useFew() {
     from,
     pinned,
     keptOut,
-    careful,
-    setCareful: (wanted: boolean) => (careful.value = wanted),
+    wishes,
+    wish: (wanted: readonly FewWish[]) => (wishes.value = wanted),
     palette,
     progress,
     ready: computed(() => table.answer.value !== undefined),

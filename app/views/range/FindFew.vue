@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElButton, ElCheckbox, ElInputNumber } from 'element-plus'
+import { ElButton, ElInputNumber, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { mostOf } from '../../../core'
 import FewCurve from '../../charts/FewCurve.vue'
+import { fewWishes } from '../../stores/range/few'
 import type { useFew } from '../../stores/range/few'
 import { useProject } from '../../stores/project/project'
 import { fewWords } from '../../words/range'
@@ -60,11 +61,20 @@ const status = computed(() => {
       />
       <ElButton v-if="busy" @click="few.stop()">Stop</ElButton>
     </div>
-    <ElCheckbox
-      :model-value="few.careful.value"
-      @update:model-value="few.setCareful(Boolean($event))"
-      >rather without what needs care</ElCheckbox
+    <ElSelect
+      :model-value="[...few.wishes.value]"
+      multiple
+      placeholder="rather …"
+      aria-label="Wishes of the bottles"
+      @update:model-value="few.wish($event)"
     >
+      <ElOption
+        v-for="(name, key) in fewWishes"
+        :key="key"
+        :label="`rather ${name}`"
+        :value="key"
+      />
+    </ElSelect>
     <p role="status">{{ status }}</p>
   </section>
 </template>

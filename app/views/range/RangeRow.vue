@@ -28,6 +28,10 @@ const seen = (lab: Lab): Lab => (props.grey && chromaOf(lab) > 0 ? { ...lab, a: 
 const puddles = computed(() => (props.row?.steps ?? []).filter(({ puddle }) => puddle))
 const labOf = (of: Ingredient): Lab | undefined =>
   'bottle' in of && isKnown(of.bottle) ? paintColours(paintOf(of.bottle)).masstone : undefined
+const ends = computed(() => {
+  const { steps, reached } = props.row!
+  return endsShortly(reached, steps[0]!.target.L, steps.at(-1)!.target.L)
+})
 const open = computed(() => ({ name: 'Ladder', query: { figure: props.figure.id } }))
 const ratio = ({ puddle, made }: RangeStep): string =>
   puddle ? '●' : made.map(({ drops }) => drops).join(' : ')
@@ -78,10 +82,12 @@ const label = (step: RangeStep): string =>
         <p>
           off by <b>{{ row.mean.toFixed(1) }}</b>
         </p>
-        <p v-for="end in endsShortly(row.reached)" :key="end" class="soft">{{ end }}</p>
+        <p v-if="ends" class="soft">{{ ends }}</p>
         <template v-if="near.length">
-          <p>like {{ near.join(', ') }}</p>
-          <ElButton size="small" @click="$emit('apart')">Set apart</ElButton>
+          <p>
+            like {{ near.join(', ') }}
+            <ElButton size="small" class="apart" @click="$emit('apart')">Set apart</ElButton>
+          </p>
         </template>
       </div>
     </template>
@@ -161,6 +167,10 @@ p {
 .how {
   padding: 6px 0;
   font-size: 14px;
+}
+.apart.el-button--small {
+  height: 26px;
+  padding: 0 6px;
 }
 .wait {
   align-self: center;

@@ -24,8 +24,14 @@ const few = useFew()
 /** Other ways to look at the same figures; each is loaded when it is first wanted. */
 const LineUp = later(() => import('./LineUp.vue'))
 const AcrossSheet = later(() => import('./AcrossSheet.vue'))
+const CompareSets = later(() => import('./CompareSets.vue'))
 const RangeFiles = later(() => import('./RangeFiles.vue'))
-const parts = { line: 'Line-up', across: 'Across complexions', group: 'Light of all' } as const
+const parts = {
+  line: 'Line-up',
+  across: 'Across complexions',
+  compare: 'Compare bottles',
+  group: 'Light of all',
+} as const
 type Part = keyof typeof parts
 const route = useRoute()
 const shown = computed<Part | undefined>(() => {
@@ -105,6 +111,7 @@ async function setApart(id: string): Promise<void> {
       </nav>
       <p v-if="range.trouble || trouble" role="alert">{{ range.trouble || trouble }}</p>
       <AcrossSheet v-if="shown === 'across'" :grey="grey" :shares="shares" />
+      <CompareSets v-else-if="shown === 'compare'" />
       <template v-else>
         <LineUp v-if="shown === 'line'" :rows="mixed" :grey="grey" />
         <GroupSettings v-if="shown === 'group'" />

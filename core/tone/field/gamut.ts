@@ -108,3 +108,15 @@ export function reachableChroma({ chroma }: Gamut, L: number, hue: number): numb
 export const reaches = (gamut: Gamut, lab: { L: number; a: number; b: number }): boolean =>
   Math.hypot(lab.a, lab.b) <=
   reachableChroma(gamut, lab.L, (Math.atan2(lab.b, lab.a) * 180) / Math.PI) + 1
+
+/**
+ * The rim of a gamut as it is seen from above: for every 5° of hue the most chroma at any lightness, as a* and b*.
+ * @example gamutRim(mixGamut(box)).length // 72
+ */
+export const gamutRim = ({ chroma }: Gamut): { a: number; b: number }[] =>
+  Array.from({ length: HUE_CELLS }, (_, h) => {
+    let most = 0
+    for (let row = 0; row < L_CELLS; row++) most = Math.max(most, chroma[row * HUE_CELLS + h]!)
+    const angle = (h * 5 * Math.PI) / 180
+    return { a: most * Math.cos(angle), b: most * Math.sin(angle) }
+  })

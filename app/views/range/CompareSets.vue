@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
+import { computed, ref } from 'vue'
+import GamutRims from '../../charts/GamutRims.vue'
+import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
+import { useCompare } from '../../stores/range/compare'
+import { useProject } from '../../stores/project/project'
+import RangeRowLine from './RangeRow.vue'
+import RunPicture from './RunPicture.vue'
+
+/** Two sets of bottles side by side, trios or browns: what each closes, and the ladder of the open figure from it. */
+const store = useProject()
+const names = ['the first', 'the second'] as const
+const choices = computed(() => store.inCommission)
+const onTable = computed(() => store.onTable.map(({ id }) => id))
+/** To begin with: the table, and the table without its last bottle. */
+const sets = ref<string[][]>([[...onTable.value], onTable.value.slice(0, -1)])
+const { reaches, trouble, busy } = useCompare(() => sets.value)
+const rims = computed(() =>
+  (reaches.value ?? []).map(({ rim }, i) => ({ name: names[i] ?? `set ${i + 1}`, rim })),
+)
+const white = computed(() => store.inCommission.find(({ id }) => id === 'titanium-white'))
+const run = ref('red-iron-oxide')
+const runPaint = computed(
+  () => store.inCommission.find(({ id }) => id === run.value) ?? store.inCommission[0],
+)
+</script>
+
+<template>
+  <section aria-label="Compare">
+    <div class="both">
+      <div class="sets">
+        <div v-for="(name, i) in names" :key="name" class="set">
+          <label>
+            {{ name }}
+            <ElSelect v-model="sets[i]" multiple filterable :aria-label="`Bottles of ${name}`">
+              <ElOption
+                v-for="paint in choices"
+                :key="paint.id"
+                :label="paint.name"
+                :value="paint.id"
+              >
+                <span class="option"
+                  ><DrawdownCard :paint="paint" class="small" />{{ paint.name }}</span
+                >
+              </ElOption>
+            </ElSelect>
+          </label>
+          <ol v-if="reaches?.[i]">
+            <RangeRowLine
+              :figure="store.figure"
+              :row="reaches[i]!.row"
+              :near="[]"
+              :grey="false"
+              shares
+              plain
+            />
+          </ol>
+        </div>
+      </div>
+      <GamutRims v-if="rims.length" :rims="rims" />
+    </div>
+    <p v-if="busy" role="status" class="soft">Mixing…</p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <label class="of">
+      A run of
+      <ElSelect v-model="run" filterable aria-label="The bottle of the run">
+        <ElOption v-for="paint in choices" :key="paint.id" :label="paint.name" :value="paint.id" />
+      </ElSelect>
+    </label>
+    <RunPicture v-if="runPaint && white" :paint="runPaint" :white="white" />
+  </section>
+</template>
+
+<style scoped>
+.both {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 260px;
+  gap: 28px;
+}
+.sets {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+label {
+  font-size: 15px;
+}
+p {
+  margin: 6px 0;
+}
+ol {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+}
+.option {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.small {
+  width: 44px;
+  height: 22px;
+}
+.of {
+  display: block;
+  max-width: 280px;
+  padding-top: 12px;
+}
+@media (max-width: 1000px) {
+  .both {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
