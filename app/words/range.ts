@@ -1,9 +1,11 @@
-import type { ReachedEnds } from '../../core'
-import type { FewAnswer } from '../workers/rangeJobs'
+import type { BestSet, ReachedEnds } from '../../core'
 import { counted } from './counts'
 
+/** A set of bottles, however they are named. */
+type FewSet = Omit<BestSet, 'set'> & { set: readonly unknown[] }
+
 /** What was found, and how sure that is. */
-export function fewWords({ set, mean, worst, proved, atLeast }: FewAnswer, going: boolean): string {
+export function fewWords({ set, mean, worst, proved, atLeast }: FewSet, going: boolean): string {
   const many = counted(set.length, '', '').trim()
   const first = `${many[0]!.toUpperCase()}${many.slice(1)} bottles, off by ${mean.toFixed(1)} on average, at worst ${worst.toFixed(1)}.`
   if (proved) return `${first} No other ${many} do better.`
