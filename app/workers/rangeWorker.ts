@@ -7,8 +7,8 @@ import { laying } from './laying'
 import type { Laid } from './laying'
 import type { FewAnswer, FewWishes, OneChange, SetChanges, TableJob } from './rangeJobs'
 
-/** The work that may go on; another has begun when it is no longer the same. */
-let current = {}
+/** The work of each kind that may go on; another has begun when it is no longer the same. */
+const current = { lay: {}, best: {} }
 let laid: Laid | undefined
 
 const table = (): Laid => {
@@ -30,14 +30,14 @@ const named = (list: readonly OneBottle[]): OneChange[] =>
 const api = {
   /** Lays out what all sets of bottles can mix; false when it was stopped. */
   async lay(job: TableJob, tell: (done: number) => void): Promise<boolean> {
-    const mine = (current = {})
-    const made = await inSlices(laying(job), tell, () => mine === current)
+    const mine = (current.lay = {})
+    const made = await inSlices(laying(job), tell, () => mine === current.lay)
     if (made) laid = made
     return made !== undefined
   },
   /** The best set of so many, told as it is found, until it is proved or stopped. */
   async best(wishes: FewWishes, tell: (news: FewAnswer) => void): Promise<FewAnswer | undefined> {
-    const mine = (current = {})
+    const mine = (current.best = {})
     const search = bestSet(table().table, {
       size: wishes.size,
       pinned: placesOf(wishes.pinned),
@@ -47,7 +47,7 @@ const api = {
     const found = await inSlices(
       search,
       (news) => tell(told(news)),
-      () => mine === current,
+      () => mine === current.best,
     )
     return found && told(found)
   },
@@ -70,8 +70,8 @@ const api = {
       worth: named(places.length > 1 ? whatEachIsWorth(table().table, places) : []),
     }
   },
-  stop(): void {
-    current = {}
+  stop(what: keyof typeof current): void {
+    current[what] = {}
   },
   apart,
 }

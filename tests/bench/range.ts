@@ -87,13 +87,13 @@ export function rangeBench(): Ratio[] {
   const [, smallMs] = laid(bench, telling, 12)
   const [middle] = laid(starterPaints.slice(0, 24), telling, 8)
   const six = searched(middle, 6)
-  const [large, largeMs] = laid(starterPaints, telling, 10)
+  const [large, largeMs] = laid(starterPaints, telling, 9)
   const of39 = searched(large, 6)
   const many = manyPaints(300)
   let kept: Paint[] = []
   const shortMs = msOf(() => {
     const patience = () => ({ until: now() + SEARCH_MS, now })
-    const search = shortlist(many, telling, { most: 40, maxDrops: 10, patience })
+    const search = shortlist(many, telling, { most: 40, maxDrops: 9, patience })
     for (;;) {
       const { value, done } = search.next()
       if (!done) continue
@@ -101,7 +101,7 @@ export function rangeBench(): Ratio[] {
       break
     }
   })
-  const [of300, of300Ms] = laid(kept, telling, 10)
+  const [of300, of300Ms] = laid(kept, telling, 9)
   const found300 = searched(of300, 6).found
   const table = new RecipeTable(bench.slice(0, 8), { maxPaints: 4, maxDrops: 20 })
   const ladder = ladders[0]!

@@ -14,7 +14,7 @@ const MOST_WEIGHED = 40
 const MOST_TARGETS = 200
 /** Drops of a mix where few bottles are weighed by the thousand sets, and where they are many. */
 const DROPS = 16
-const DROPS_OF_MANY = 10
+const DROPS_OF_MANY = 9
 const MANY = 20
 
 /** What may be wished of the bottles, besides that they serve. */
@@ -95,7 +95,7 @@ export function useFew() {
       if (!done) throw new Error('stopped')
       return {}
     },
-    { interrupt: () => void threads.range().stop() },
+    { interrupt: () => void threads.range().stop('lay') },
   )
   watch([from, targets], () => from.value.length > 1 && targets.value.length > 0 && table.ask(), {
     immediate: true,
@@ -130,7 +130,7 @@ export function useFew() {
       if (!found) throw new Error('stopped')
       return found
     },
-    { interrupt: () => void threads.range().stop() },
+    { interrupt: () => void threads.range().stop('best') },
   )
   const toggled = (list: readonly string[], id: string): string[] =>
     list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
@@ -148,10 +148,10 @@ export function useFew() {
     changes,
     best,
     pin: (id: string) => (pinned.value = toggled(pinned.value, id)),
-    keepOut: (id: string) => (keptOut.value = toggled(keptOut.value, id)),
+    keepOut: (ids: readonly string[]) => (keptOut.value = ids),
     stop(): void {
       best.stop()
-      void threads.range().stop()
+      void threads.range().stop('best')
     },
   }
 }

@@ -75,6 +75,21 @@ const status = computed(() => {
         :value="key"
       />
     </ElSelect>
+    <ElSelect
+      :model-value="[...few.keptOut.value]"
+      multiple
+      filterable
+      placeholder="never …"
+      aria-label="Bottles that are not to be found"
+      @update:model-value="few.keepOut($event)"
+    >
+      <ElOption
+        v-for="{ id, name } in few.from.value.filter(({ id }) => !few.pinned.value.includes(id))"
+        :key="id"
+        :label="`never ${name}`"
+        :value="id"
+      />
+    </ElSelect>
     <p role="status">{{ status }}</p>
   </section>
 </template>
