@@ -1,6 +1,7 @@
 import { deltaE00Of } from '../colour/deltaE00'
 import { writeLab } from '../colour/lab'
 import type { Lab, ViewingOptions } from '../colour/lab'
+import { surelyFurther } from '../colour/surelyFurther'
 import { weightsOf } from '../colour/weights'
 import type { Paint } from '../paint/paint'
 import { eachRecipe } from './eachRecipe'
@@ -92,17 +93,18 @@ export class RecipeTable {
     const { lab, counts, drops, order, starts, limits } = this
     const width = limits.maxPaints
     const list = new Shortlist(limit)
+    const targetC = Math.hypot(target.a, target.b)
     const visit = (bucket: number): void => {
       for (let at = starts[bucket]!; at < starts[bucket + 1]!; at++) {
         const i = order[at]!
-        const off = deltaE00Of(
-          lab[i * 3]!,
-          lab[i * 3 + 1]!,
-          lab[i * 3 + 2]!,
-          target.L,
-          target.a,
-          target.b,
-        )
+        const L = lab[i * 3]!
+        const a = lab[i * 3 + 1]!
+        const b = lab[i * 3 + 2]!
+        const C = Math.sqrt(a * a + b * b)
+        // Ties are kept: what is as far as the worst may still come before it.
+        const e = list.worst + 1e-6
+        if (surelyFurther(e, L, a, b, C, target.L, target.a, target.b, targetC)) continue
+        const off = deltaE00Of(L, a, b, target.L, target.a, target.b)
         if (off > list.worst) continue
         let sum = 0
         for (let k = 0; k < counts[i]!; k++) sum += drops[i * width + k]!

@@ -179,6 +179,8 @@ function bought({ targets, paints }: MixRequest, bottles: readonly string[]): Mi
 
 /** Ways to mix each puddle that are weighed together: more hardly change a ladder, fewer do. */
 const WAYS = 16
+/** … and so many to tell what one more puddle would bring. */
+const TOLD_FROM = 4
 /** Puddles of a ladder when nothing else is said. */
 export const USUAL_PUDDLES = 3
 
@@ -187,9 +189,12 @@ function puddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
   const many = Math.min(wanted, targets.length)
   const ways = targets.map((target) => several(target, WAYS))
   const { anchors, steps, mean } = fewPuddles(targets, ways, many)
-  // What one more would bring is told from the better half of the ways.
-  const half = ways.map((list) => list.slice(0, WAYS / 2))
-  const more = many < targets.length ? fewPuddles(targets, half, many + 1).mean : mean
+  // What one more would bring is told from the best few of the ways.
+  const best = ways.map((list) => list.slice(0, TOLD_FROM))
+  const more =
+    many < targets.length
+      ? fewPuddles(targets, best, many).mean - fewPuddles(targets, best, many + 1).mean
+      : 0
   return {
     steps: steps.map((step) =>
       'parts' in step
@@ -200,7 +205,7 @@ function puddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
             deltaE00: step.deltaE00,
           },
     ),
-    note: { way: 'puddles', puddles: anchors, mean, another: Math.max(0, mean - more) },
+    note: { way: 'puddles', puddles: anchors, mean, another: Math.max(0, more) },
   }
 }
 
