@@ -64,15 +64,25 @@ export function eachRecipe(
         let X = 0
         let Y = 0
         let Z = 0
-        for (let i = 0; i < bands; i++) {
+        // Two bands a turn share one division, the slowest step: n/p and m/q are n·q and m·p over p·q.
+        for (let i = 0; i < bands; i += 2) {
+          const j = i + 1
           const k = K[i]! + paintK[i]!
           const s = S[i]! + paintS[i]!
+          const l = K[j]! + paintK[j]!
+          const t = S[j]! + paintS[j]!
           K[i] = k
           S[i] = s
-          const r = (enters * s) / (leaves * s + k + Math.sqrt(k * (k + 2 * s)))
-          X += x[i]! * r
-          Y += y[i]! * r
-          Z += z[i]! * r
+          K[j] = l
+          S[j] = t
+          const p = leaves * s + k + Math.sqrt(k * (k + 2 * s))
+          const q = leaves * t + l + Math.sqrt(l * (l + 2 * t))
+          const shared = enters / (p * q)
+          const r = s * q * shared
+          const v = t * p * shared
+          X += x[i]! * r + x[j]! * v
+          Y += y[i]! * r + y[j]! * v
+          Z += z[i]! * r + z[j]! * v
         }
         const common = gcd(divisor, d)
         if (common === 1 || base) visit(depth + 1, members, drops, X, Y, Z)
