@@ -5,6 +5,7 @@ import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
+import PartsNav from '../../parts/PartsNav.vue'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import JudgementNote from './JudgementNote.vue'
@@ -38,6 +39,7 @@ const panels = {
   card: { name: 'Card', panel: later(() => import('./card/CardPanel.vue')) },
 } as const
 type Shown = keyof typeof panels
+const names = Object.fromEntries(Object.entries(panels).map(([key, { name }]) => [key, name]))
 const shown = computed<Shown | undefined>(() => {
   const asked = String(route.query.show ?? '')
   return asked in panels ? (asked as Shown) : undefined
@@ -49,16 +51,7 @@ const shown = computed<Shown | undefined>(() => {
     <FigureHead />
     <SideLayout :side="272">
       <FigureRail />
-      <nav class="parts" aria-label="Of this ladder">
-        <RouterLink :to="{ query: {} }" :class="{ here: !shown }">Steps</RouterLink>
-        <RouterLink
-          v-for="(panel, key) in panels"
-          :key="key"
-          :to="{ query: { show: key } }"
-          :class="{ here: shown === key }"
-          >{{ panel.name }}</RouterLink
-        >
-      </nav>
+      <PartsNav label="Of this ladder" first="Steps" :parts="names" :shown="shown" />
       <p v-if="store.paintsIn.length === 0" class="none">
         No bottle is in, so there is nothing to mix from.
         <RouterLink :to="{ name: 'Box' }">Choose bottles in the box</RouterLink>
@@ -87,25 +80,6 @@ const shown = computed<Shown | undefined>(() => {
 </template>
 
 <style scoped>
-.parts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 4px;
-}
-.parts a {
-  color: inherit;
-  text-decoration: none;
-  padding: 6px 12px;
-  min-height: 36px;
-  border-bottom: 3px solid transparent;
-}
-.parts a:hover {
-  background: var(--field-high);
-}
-.parts a.here {
-  font-weight: 700;
-  border-bottom-color: var(--ink);
-}
 .form {
   height: 250px;
 }

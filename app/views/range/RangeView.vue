@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { distances, toneLab } from '../../../core'
 import type { SeenFrom } from '../../../core'
 import { later } from '../../parts/later'
+import PartsNav from '../../parts/PartsNav.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useFew } from '../../stores/range/few'
 import { useRange } from '../../stores/range/rows'
@@ -94,21 +95,13 @@ async function setApart(id: string): Promise<void> {
         <TablePalette :few="few" />
         <FindFew :few="few" />
       </div>
-      <nav class="parts" aria-label="Of this range">
-        <RouterLink :to="{ query: {} }" :class="{ here: !shown }">Ladders</RouterLink>
-        <RouterLink
-          v-for="(name, key) in parts"
-          :key="key"
-          :to="{ query: { show: key } }"
-          :class="{ here: shown === key }"
-          >{{ name }}</RouterLink
-        >
+      <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
         <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
         <ElCheckbox v-if="shown !== 'line'" v-model="shares">as wide as its share</ElCheckbox>
         <p v-if="mean !== undefined" class="mean" role="status">
           All ladders: off by <b>{{ mean.toFixed(1) }}</b>
         </p>
-      </nav>
+      </PartsNav>
       <p v-if="range.trouble || trouble" role="alert">{{ range.trouble || trouble }}</p>
       <AcrossSheet v-if="shown === 'across'" :grey="grey" :shares="shares" />
       <CompareSets v-else-if="shown === 'compare'" />
@@ -158,25 +151,7 @@ async function setApart(id: string): Promise<void> {
   align-items: start;
 }
 .parts {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0 4px;
   padding: 8px 0;
-}
-.parts a {
-  color: inherit;
-  text-decoration: none;
-  padding: 6px 12px;
-  min-height: 36px;
-  border-bottom: 3px solid transparent;
-}
-.parts a:hover {
-  background: var(--field-high);
-}
-.parts a.here {
-  font-weight: 700;
-  border-bottom-color: var(--ink);
 }
 .grey {
   margin-left: 20px;

@@ -1,0 +1,130 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { effectScope, nextTick } from 'vue'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { formatLadderCsv, layoutCard, layoutSheet, starterPaints } from '../../../core'
+import { lowTide } from '../../../demo/lowTide'
+import { useLadder } from '../ladder/ladder'
+import { useProject } from '../project/project'
+import { useFew } from './few'
+import { useRange } from './rows'
+import { cardOf, ladderRows, sheetOf } from './sheet'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+const inScope = <T>(make: () => T): T => effectScope().run(make)!
+async function begin() {
+  const store = useProject()
+  const whole = lowTide(starterPaints.map(({ id }) => id))
+  store.restore({ ...whole, figures: whole.figures.slice(0, 3) })
+  const range = useRange()
+  inScope(() => range.look())
+  await mixed(range)
+  return { store, range }
+}
+async function mixed(range: ReturnType<typeof useRange>): Promise<void> {
+  await nextTick()
+  await until(() => range.busy).toBe(false)
+}
+const rowOf = (range: ReturnType<typeof useRange>, id: string) =>
+  range.rows.find(({ figure }) => figure.id === id)!.row!
+
+beforeEach(() => setActivePinia(createPinia()))
+
+describe('the rows of a range', () => {
+  it('are the ladders of the figures, and only what changed is mixed anew', async () => {
+    const { store, range } = await begin()
+    const ladder = useLadder()
+    await until(() => ladder.searching).toBe(false)
+    const isaura = rowOf(range, 'isaura')
+    expect(isaura.steps.map(({ made }) => made)).toEqual(ladder.steps.map(({ made }) => made))
+    isaura.steps.forEach(({ off }, i) => expect(off).toBeCloseTo(ladder.steps[i]!.off!, 6))
+    expect(isaura.steps.filter(({ puddle }) => puddle)).toHaveLength(3)
+    expect(new Set(isaura.bottles)).toEqual(new Set(ladder.paintsUsed.map(({ id }) => id)))
+    const bram = rowOf(range, 'bram')
+    store.setPlan({ contrast: 0.6 })
+    await mixed(range)
+    expect(rowOf(range, 'bram')).toBe(bram)
+    expect(rowOf(range, 'isaura')).not.toBe(isaura)
+    // A locked mix is part of the row.
+    ladder.keep('base', [{ of: { bottle: 'yellow-ochre' }, drops: 1 }])
+    await mixed(range)
+    expect(rowOf(range, 'isaura').steps.find(({ key }) => key === 'base')).toMatchObject({
+      puddle: true,
+      made: [{ of: { bottle: 'yellow-ochre' }, drops: 1 }],
+    })
+  })
+
+  it('settings of several figures are one change and one undo', async () => {
+    const { store, range } = await begin()
+    store.setPlans(['isaura', 'tunde'], { steps: 5 })
+    await mixed(range)
+    expect(range.rows.map(({ row }) => row!.steps.length)).toEqual([5, 7, 5])
+    store.undo()
+    await mixed(range)
+    expect(range.rows.map(({ row }) => row!.steps.length)).toEqual([7, 7, 7])
+  })
+
+  it('two figures of one tone read alike, and one is set apart by its tone alone', async () => {
+    const { store, range } = await begin()
+    const { tone, plan } = store.project.figures[0]!
+    store.setFigure('bram', { tone, plan })
+    await mixed(range)
+    expect(
+      range
+        .alike('table')
+        .get('bram')
+        ?.map(({ figure }) => figure.id),
+    ).toContain('isaura')
+    const bram = rowOf(range, 'bram')
+    const made = await range.toneApart(bram, [rowOf(range, 'isaura')], 'table')
+    expect({ ...made, melanin: 0 }).toEqual({ ...tone, melanin: 0 })
+    store.setFigure('bram', { tone: made! })
+    await mixed(range)
+    expect(range.alike('table').get('bram') ?? []).not.toContainEqual(
+      expect.objectContaining({ figure: expect.objectContaining({ id: 'isaura' }) as unknown }),
+    )
+  })
+
+  it('goes onto one sheet, cards and tables with every step', async () => {
+    const { range } = await begin()
+    const rows = range.rows.map(({ row }) => row!)
+    const items = layoutSheet(sheetOf('Low Tide', rows, false))
+    expect(items.filter(({ kind }) => kind === 'box')).toHaveLength(21)
+    for (const { figure } of rows)
+      expect(JSON.stringify(items)).toContain(figure.name.split(',')[0]!)
+    // In grey every swatch is.
+    for (const item of layoutSheet(sheetOf('Low Tide', rows, true)))
+      if (item.kind === 'box') expect(item.fill).toMatch(/^#(..)\1\1$/)
+    expect(formatLadderCsv(ladderRows(rows)).trim().split('\n')).toHaveLength(22)
+    expect(JSON.stringify(layoutCard(cardOf(rows[0]!, false)))).toContain('titanium white')
+  })
+})
+
+it('which few bottles: the curve falls, pins and refusals hold, the best is proved', async () => {
+  const { store } = await begin()
+  const few = inScope(() => useFew())
+  await until(() => few.curve.value.length).toBe(11)
+  const means = few.curve.value.map(({ mean }) => mean)
+  means.slice(1).forEach((mean, i) => expect(mean).toBeLessThanOrEqual(means[i]! + 1e-6))
+  expect(few.changes.value!.worth.map(({ bottle }) => bottle).sort()).toEqual(
+    [...store.palette!].sort(),
+  )
+  few.pin('chromium-oxide-green')
+  few.keepOut(['titanium-white'])
+  few.best.ask(4)
+  await until(() => few.best.busy.value).toBe(false)
+  const { set, proved } = few.best.answer.value!
+  expect(proved).toBe(true)
+  expect(set).toContain('chromium-oxide-green')
+  expect(set).not.toContain('titanium-white')
+  // What needs care is taken where it brings more than the wish is worth.
+  few.pin('chromium-oxide-green')
+  few.wish(['care'])
+  few.best.ask(4)
+  await until(() => few.best.busy.value).toBe(false)
+  const careful = few.best.answer.value!.set
+  const hazards = (ids: readonly string[]): number =>
+    ids.filter((id) => store.paints.find((paint) => paint.id === id)!.hazards.length > 0).length
+  expect(hazards(careful)).toBeLessThanOrEqual(hazards(set))
+})
