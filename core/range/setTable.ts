@@ -1,7 +1,7 @@
 import type { Lab } from '../colour/lab'
-import { gcd } from '../numbers/gcd'
 import type { Paint } from '../paint/paint'
 import { BATCH, MixBatch } from '../recipe/mixBatch'
+import { compositions } from '../recipe/search/compositions'
 import { meeting } from './setMeeting'
 
 /** A miss of more than this counts as this, ΔE00: nobody would mix it so. */
@@ -9,21 +9,6 @@ export const FAR = 20
 
 const pairsOf = (n: number): number => (n * (n - 1)) / 2
 const threesOf = (n: number): number => (n * (n - 1) * (n - 2)) / 6
-
-/** Every way to put together so many paints of so many drops at most, without multiples of another. */
-function ratiosOf(paints: number, maxDrops: number): number[][] {
-  const all: number[][] = []
-  const add = (drops: number[], left: number, divisor: number): void => {
-    if (drops.length === paints) {
-      if (divisor === 1) all.push(drops)
-      return
-    }
-    for (let d = 1; d <= left - (paints - drops.length - 1); d++)
-      add([...drops, d], left - d, gcd(divisor, d))
-  }
-  add([], maxDrops, 0)
-  return all
-}
 
 /** A part of the work: every so-manieth set of three. */
 export interface TablePart {
@@ -85,7 +70,7 @@ export class SetTable {
       for (let t = 0; t < T; t++) off[start + t] = Math.min(off[start + t]!, off[place * T + t]!)
     }
     const n = paints.length
-    const [twos, threes] = [2, 3].map((k) => ratiosOf(k, maxDrops)) as [number[][], number[][]]
+    const [twos, threes] = [2, 3].map((k) => compositions(k, maxDrops)) as [number[][], number[][]]
     const padded = twos.map((drops) => [...drops, 0])
     for (let a = 0; a < n; a++) take([a, a, a], [[1, 0, 0]], a * T)
     for (let b = 1; b < n; b++)

@@ -5,9 +5,8 @@ import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { detailsOf } from '../accents/details'
 import { glazesOf, glazesOver, placesToFind } from '../accents/glazes'
-import { quickMixes } from '../ladder/search'
-import { jobOfFigure, spotsOf } from '../ladder/plan'
-import { contentsOf } from '../palette/contents'
+import { spotsOf } from '../ladder/plan'
+import { foundContents } from '../palette/foundContents'
 import type { FigurePaint } from '../palette/figurePaint'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
@@ -19,12 +18,10 @@ async function paintOf(
   project: ReturnType<typeof useProject>['project'],
 ): Promise<FigurePaint> {
   const { id } = figure
-  const { mixes, steps } = await quickMixes(jobOfFigure(figure, table))
-  const keys = steps.map(({ key }) => key)
   const stored = (project.puddles ?? []).filter(
     (one) => one.figure === undefined || one.figure === id,
   )
-  const contents = contentsOf(id, stored, keys, (key) => mixes[keys.indexOf(key)])
+  const { steps, contents } = await foundContents(figure, table, stored)
   const ground = opaqueReflectance(mixPaints(contents.mixOf({ puddle: stepPuddle(id, 'base') })))
   const places = placesToFind(figure)
   const found = await glazesOver({ tone: figure.tone, places }, ground, paints)

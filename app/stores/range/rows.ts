@@ -25,9 +25,7 @@ import type {
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { aimsOf, moodOf } from '../ladder/mood'
-import { jobOfFigure } from '../ladder/plan'
-import { quickMixes } from '../ladder/search'
-import { contentsOf } from '../palette/contents'
+import { foundContents } from '../palette/foundContents'
 import { useProject } from '../project/project'
 import { plain } from '../project/work'
 
@@ -67,9 +65,7 @@ type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
 
 export async function rowOf(figure: Figure, paints: Paint[], stored: Stored): Promise<RangeRow> {
   const { id } = figure
-  const { mixes, steps, note, reached } = await quickMixes(jobOfFigure(figure, paints))
-  const keys = steps.map(({ key }) => key)
-  const contents = contentsOf(id, stored, keys, (key) => mixes[keys.indexOf(key)])
+  const { steps, keys, contents, note, reached } = await foundContents(figure, paints, stored)
   const made = steps.map(({ key, name, share, target }): RangeStep => {
     const parts = contents.partsOf(stepPuddle(id, key)) ?? []
     const mixed = contents.mixOf({ puddle: stepPuddle(id, key) })

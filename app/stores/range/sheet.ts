@@ -1,17 +1,14 @@
-import { isBottle } from '../../../core'
-import type { LadderCard, LadderRow, PuddlePart, RangeSheet, StepKey } from '../../../core'
-import { stepNames, stepOf } from '../../../core'
+import { isBottle, stepNames, stepOf } from '../../../core'
+import type { Ingredient, LadderCard, LadderRow, RangeSheet } from '../../../core'
+import { countWords, madeInWords } from '../../words/amounts'
 import { nameOf } from '../paints'
 import type { RangeRow } from './rows'
 
-const countOf = (drops: number): string => (Number.isInteger(drops) ? `${drops}` : drops.toFixed(1))
-/** “3 titanium white, 1 raw umber”, or “2 Crevice, 1 Half-shade” where it is poured of puddles. */
-const partWords = (figure: string, made: readonly PuddlePart[]): string[] =>
-  made.map(({ of, drops }) => {
-    if (isBottle(of)) return `${countOf(drops)} ${nameOf(of.bottle)}`
-    const step: StepKey | undefined = stepOf(figure, of.puddle)
-    return `${countOf(drops)} ${step ? stepNames[step] : 'of a mix'}`
-  })
+/** What a bottle or a step’s puddle is called. */
+const called =
+  (figure: string) =>
+  (of: Ingredient): string =>
+    isBottle(of) ? nameOf(of.bottle) : stepNames[stepOf(figure, of.puddle) ?? 'base']
 
 /** Ladders as one printed sheet. */
 export const sheetOf = (title: string, rows: readonly RangeRow[], grey: boolean): RangeSheet => ({
@@ -22,12 +19,12 @@ export const sheetOf = (title: string, rows: readonly RangeRow[], grey: boolean)
     name: figure.name,
     note: figure.note,
     puddles: steps.flatMap(({ puddle, name, made }) =>
-      puddle ? [`${name}: ${partWords(figure.id, made).join(' + ')}`] : [],
+      puddle ? [`${name}: ${madeInWords(made, called(figure.id))}`] : [],
     ),
     steps: steps.map(({ painted, share, puddle, name, made }) => ({
       lab: painted,
       share,
-      label: puddle ? name : made.map(({ drops }) => countOf(drops)).join(' : '),
+      label: puddle ? name : made.map(({ drops }) => countWords(drops)).join(' : '),
     })),
   })),
 })
@@ -40,7 +37,7 @@ export const cardOf = ({ figure, steps, mean }: RangeRow, grey: boolean): Ladder
     name,
     share,
     lab: painted,
-    mix: partWords(figure.id, made),
+    mix: made.map((part) => madeInWords([part], called(figure.id))),
     off,
   })),
   thinning: 'Drops of paint before thinning; ratios are of the puddles named.',
@@ -61,7 +58,7 @@ export const ladderRows = (rows: readonly RangeRow[]): LadderRow[] =>
       painted,
       deltaE00: off,
       parts: made.map(({ of, drops }) => ({
-        name: isBottle(of) ? nameOf(of.bottle) : stepNames[stepOf(figure.id, of.puddle) ?? 'base'],
+        name: called(figure.id)(of),
         drops,
       })),
     })),

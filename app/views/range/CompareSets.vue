@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { ElOption, ElSelect } from 'element-plus'
+import { ElSelect } from 'element-plus'
 import { computed, ref } from 'vue'
 import GamutRims from '../../charts/GamutRims.vue'
-import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
+import PaintOption from '../../parts/drawdown/PaintOption.vue'
 import { useCompare } from '../../stores/range/compare'
 import { useProject } from '../../stores/project/project'
 import RangeRowLine from './RangeRow.vue'
@@ -34,16 +34,7 @@ const runPaint = computed(
           <label>
             {{ name }}
             <ElSelect v-model="sets[i]" multiple filterable :aria-label="`Bottles of ${name}`">
-              <ElOption
-                v-for="paint in choices"
-                :key="paint.id"
-                :label="paint.name"
-                :value="paint.id"
-              >
-                <span class="option"
-                  ><DrawdownCard :paint="paint" class="small" />{{ paint.name }}</span
-                >
-              </ElOption>
+              <PaintOption v-for="paint in choices" :key="paint.id" :paint="paint" />
             </ElSelect>
           </label>
           <ol v-if="reaches?.[i]">
@@ -65,7 +56,7 @@ const runPaint = computed(
     <label class="of">
       A run of
       <ElSelect v-model="run" filterable aria-label="The bottle of the run">
-        <ElOption v-for="paint in choices" :key="paint.id" :label="paint.name" :value="paint.id" />
+        <PaintOption v-for="paint in choices" :key="paint.id" :paint="paint" />
       </ElSelect>
     </label>
     <RunPicture v-if="runPaint && white" :paint="runPaint" :white="white" />
@@ -93,15 +84,6 @@ ol {
   list-style: none;
   margin: 6px 0 0;
   padding: 0;
-}
-.option {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.small {
-  width: 44px;
-  height: 22px;
 }
 .of {
   display: block;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Close, Lock, Plus, Unlock } from '@element-plus/icons-vue'
-import { ElOption, ElSelect } from 'element-plus'
+import { ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import { cautions, mostOf } from '../../../core'
 import type { Paint } from '../../../core'
 import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
+import PaintOption from '../../parts/drawdown/PaintOption.vue'
 import type { useFew } from '../../stores/range/few'
 import { useProject } from '../../stores/project/project'
 
@@ -83,18 +84,12 @@ const care = ({ hazards }: Paint): string =>
         popper-class="with-drawdowns"
         @change="put"
       >
-        <ElOption
+        <PaintOption
           v-for="{ paint, brings } in others"
           :key="paint.id"
-          :label="paint.name"
-          :value="paint.id"
-        >
-          <span class="option">
-            <DrawdownCard :paint="paint" class="small" />
-            {{ paint.name }}
-            <span v-if="brings" class="soft">{{ brings.mean.toFixed(1) }}</span>
-          </span>
-        </ElOption>
+          :paint="paint"
+          :note="brings?.mean.toFixed(1)"
+        />
       </ElSelect>
       <p v-if="few.changes.value?.brings[0] && bottles.length" class="soft">
         {{ byId.get(few.changes.value.brings[0].bottle)?.name }} would bring it to
@@ -145,14 +140,5 @@ svg {
 }
 .more {
   padding-left: 8px;
-}
-.option {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.small {
-  width: 44px;
-  height: 22px;
 }
 </style>

@@ -1,12 +1,9 @@
-import { BANDS } from '../../colour/spectrum'
 import { deltaE00Of } from '../../colour/deltaE00'
-import { writeLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import { weightsOf } from '../../colour/weights'
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
+import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Mixture, Paint } from '../../paint/paint'
-import { K1, K2 } from '../../paint/surface'
 
 /**
  * Plain ratios of two puddles, the darker's drops first; what painters count without counting (common practice, no
@@ -45,30 +42,8 @@ export interface PuddleLadder {
 interface Candidate {
   parts: Part<Paint>[]
   deltaE00: number
-  /** K and S of one drop. */
-  mixture: Mixture
-}
-
-/** Colours of two puddles in a ratio, without the objects. */
-function bridgeTo(target: Lab) {
-  const { x, y, z, white } = weightsOf()
-  const lab = new Float64Array(3)
-  const enters = (1 - K1) * (1 - K2)
-  const leaves = 1 - K2
-  return (dark: Mixture, light: Mixture, p: number): number => {
-    const q = 1 - p
-    let [X, Y, Z] = [0, 0, 0]
-    for (let i = 0; i < BANDS; i++) {
-      const k = p * dark.K[i]! + q * light.K[i]!
-      const s = p * dark.S[i]! + q * light.S[i]!
-      const r = (enters * s) / (leaves * s + k + Math.sqrt(k * (k + 2 * s)) + 1e-150)
-      X += x[i]! * r
-      Y += y[i]! * r
-      Z += z[i]! * r
-    }
-    writeLab(X, Y, Z, white, lab, 0)
-    return deltaE00Of(lab[0]!, lab[1]!, lab[2]!, target.L, target.a, target.b)
-  }
+  /** Its place among all of them, as the evaluator has them. */
+  at: number
 }
 
 /**
@@ -88,19 +63,26 @@ export function fewPuddles(
   const n = targets.length
   if (!(Number.isInteger(puddles) && puddles >= 2 && puddles <= n))
     throw new RangeError(`${puddles} puddles for ${n} steps; allowed is 2 to ${n}`)
+  const all: Mixture[] = []
   const ways: Candidate[][] = candidates.map((list) =>
-    list.map((one) => ({ ...one, mixture: mixPaints(one.parts) })),
+    list.map((one) => ({ ...one, at: all.push(mixPaints(one.parts)) - 1 })),
   )
-  const off = targets.map(bridgeTo)
+  const evaluator = new MixEvaluator(all)
+  const lab = new Float64Array(3)
+  const off = ({ L, a, b }: Lab, members: readonly number[], ratio: readonly number[]): number => {
+    evaluator.writeLab(members, ratio, 2, lab, 0)
+    return deltaE00Of(lab[0]!, lab[1]!, lab[2]!, L, a, b)
+  }
   /** The best ratio of two puddles for each step between, and what they miss together. */
   function bridge(i: number, one: Candidate, j: number, other: Candidate, most: number) {
     let sum = 0
+    const members = [one.at, other.at]
     const ratios: { at: number; ratio: readonly [number, number]; deltaE00: number }[] = []
     // The darker of two steps never takes more of the light than the one after it.
     for (let at = i + 1; at < j && sum < most; at++) {
       let best: { ratio: readonly [number, number]; deltaE00: number } | undefined
       for (const ratio of plainRatios) {
-        const found = off[at]!(one.mixture, other.mixture, ratio[0] / (ratio[0] + ratio[1]))
+        const found = off(targets[at]!, members, ratio)
         if (!best || found < best.deltaE00) best = { ratio, deltaE00: found }
         // Along the ratios a step is come near once: past it, it only gets further off.
         else if (found > best.deltaE00 + 1) break

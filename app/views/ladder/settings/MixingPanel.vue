@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElInputNumber } from 'element-plus'
 import { computed } from 'vue'
 import { stepCounts, USUAL_PUDDLES } from '../../../../core'
 import type { FigurePlan, StepCount, Way } from '../../../../core'
@@ -111,15 +112,13 @@ const status = computed(() => {
     <p class="soft">{{ ways[way].does }}</p>
     <label v-if="way === 'puddles'">
       Puddles
-      <select
-        class="text-field wide"
-        :value="plan.puddles ?? USUAL_PUDDLES"
-        @change="
-          set({ puddles: numberOf($event) === USUAL_PUDDLES ? undefined : numberOf($event) })
-        "
-      >
-        <option v-for="n in [2, 3, 4, 5]" :key="n" :value="n">{{ n }}</option>
-      </select>
+      <ElInputNumber
+        :model-value="plan.puddles ?? USUAL_PUDDLES"
+        :min="2"
+        :max="5"
+        aria-label="Puddles"
+        @change="set({ puddles: $event === USUAL_PUDDLES ? undefined : $event })"
+      />
     </label>
     <div v-else-if="way === 'matched'" class="two">
       <label>

@@ -1,0 +1,20 @@
+import type { Figure, Paint, StoredPuddle } from '../../../core'
+import { jobOfFigure } from '../ladder/plan'
+import { quickMixes } from '../ladder/search'
+import { contentsOf } from './contents'
+
+/**
+ * What is in the puddles of a figure that need not be the open one, its ladder mixed anew.
+ * @param table what its ladder is mixed from.
+ * @param stored puddles of the figure and of the commission.
+ */
+export async function foundContents(
+  figure: Figure,
+  table: Paint[],
+  stored: readonly StoredPuddle[],
+) {
+  const { mixes, ...found } = await quickMixes(jobOfFigure(figure, table))
+  const keys = found.steps.map(({ key }) => key)
+  const contents = contentsOf(figure.id, stored, keys, (key) => mixes[keys.indexOf(key)])
+  return { ...found, keys, contents }
+}

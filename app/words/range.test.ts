@@ -1,0 +1,31 @@
+import { expect, it } from 'vitest'
+import { endsShortly, fewWords } from './range'
+import { endWords, mixingWords } from './mixing'
+
+const set = { set: ['a', 'b', 'c', 'd', 'e', 'f'], mean: 2.36, worst: 8.24 }
+
+it('says how sure a set of few bottles is', () => {
+  expect(fewWords({ ...set, proved: true, atLeast: 2.36 }, false)).toBe(
+    'Six bottles, off by 2.4 on average, at worst 8.2. No other six do better.',
+  )
+  const open = { ...set, proved: false, atLeast: 1.26 }
+  expect(fewWords(open, true)).toMatch(/No other six can be more than 1\.1 better; still proving…$/)
+  expect(fewWords(open, false)).toMatch(/No other six can be more than 1\.1 better\.$/)
+})
+
+it('says where paint ends before the ladder wanted to, and nothing where it does not', () => {
+  const reached = { ends: { dark: 18.4 }, wanted: { dark: 9 } }
+  expect(endsShortly(reached, 18.4, 61)).toBe('L* 18–61, not 9–61')
+  expect(endsShortly({ ends: {}, wanted: {} }, 18, 61)).toBeUndefined()
+  expect(endWords(reached)).toBe(' Drawn in: the dark wanted L* 9, this paint ends at 18.')
+  expect(endWords({ ends: {}, wanted: {} })).toBe('')
+  expect(endWords(undefined)).toBe('')
+})
+
+it('offers one more puddle only where it brings something', () => {
+  const note = { way: 'puddles', puddles: [0, 3, 6], mean: 1.07 } as const
+  expect(mixingWords({ ...note, another: 0.1 }, String)).not.toContain('One more')
+  expect(mixingWords({ ...note, another: 0.44 }, String)).toContain(
+    'One more puddle would take 0.4 off that.',
+  )
+})
