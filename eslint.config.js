@@ -13,7 +13,27 @@ export default ts.config(
   {
     files: ['**/*.vue'],
     languageOptions: { parserOptions: { parser: ts.parser }, globals: globals.browser },
-    rules: { 'vue/no-v-html': 'error', 'vue/max-attributes-per-line': 'off' },
+    rules: {
+      'vue/no-v-html': 'error',
+      'vue/max-attributes-per-line': 'off',
+      // One set of controls: what the browser has of its own looks and works otherwise everywhere.
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...['select', 'input', 'textarea', 'dialog', 'progress', 'meter'].map((element) => ({
+          element,
+          message: `Use Element Plus, or a part of app/parts/field; no <${element}>.`,
+        })),
+        { element: 'details', message: 'Use app/parts/FoldOut.vue; no <details>.' },
+      ],
+      'vue/no-restricted-static-attribute': [
+        'error',
+        { key: 'title', element: '/^[a-z]/', message: 'Use v-tip.' },
+      ],
+      'vue/no-restricted-v-bind': [
+        'error',
+        { argument: 'title', element: '/^[a-z]/', message: 'Use v-tip.' },
+      ],
+    },
   },
   { files: ['app/**/*.ts'], languageOptions: { globals: globals.browser } },
   {

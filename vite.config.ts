@@ -85,6 +85,7 @@ export default defineConfig({
           include: [
             'core/**/*.test.ts',
             'server/**/*.test.ts',
+            'scripts/**/*.test.ts',
             'tests/reference/**/*.test.ts',
             'tests/world/**/*.test.ts',
           ],

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { computed, watchEffect } from 'vue'
+import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { rooms } from './rooms'
 import { useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
+import { useKeys } from './keys/useKeys'
+import { helpShown, tourShown } from './parts/helpShown'
+import { later } from './parts/later'
+import { tip } from './parts/tip/tip'
 import FieldSwitch from './parts/FieldSwitch.vue'
 import NoFigure from './parts/NoFigure.vue'
 import TroubleNote from './parts/TroubleNote.vue'
@@ -29,20 +33,37 @@ const refusals = computed(() =>
   store.refused.map(({ place, message }) => (place ? `${place}: ${message}` : message)),
 )
 
-function keys(event: KeyboardEvent): void {
-  if (!(event.ctrlKey || event.metaKey) || event.altKey || !inside.value) return
-  const letter = event.key.toLowerCase()
-  if (letter === 'z') (event.shiftKey ? store.redo : store.undo)()
-  else if (letter === 'y') store.redo()
-  else return
-  event.preventDefault()
+// On a phone the rooms are a row wider than the screen: the one that is open stays in sight.
+const nav = ref<HTMLElement>()
+function showRoom(): void {
+  const here = nav.value?.querySelector<HTMLElement>('.here')
+  if (here)
+    nav.value!.scrollLeft = here.offsetLeft - (nav.value!.clientWidth - here.offsetWidth) / 2
 }
-addEventListener('keydown', keys)
+watch(
+  () => route.name,
+  () => void nextTick(showRoom),
+  { immediate: true, flush: 'post' },
+)
+const { palette } = useKeys()
+const CommandPalette = later(() => import('./keys/CommandPalette.vue'))
+const TipHost = later(() => import('./parts/tip/TipHost.vue'))
+const RoomTour = later(() => import('./keys/RoomTour.vue'))
+const RoomHelp = later(() => import('./keys/RoomHelp.vue'))
+const main = ref<HTMLElement>()
+/** Past the rooms to the room itself. */
+function skip(): void {
+  const here = main.value?.querySelector<HTMLElement>('main')
+  if (!here) return
+  here.tabIndex = -1
+  here.focus()
+}
 </script>
 
 <template>
   <div class="shell">
-    <nav class="rooms" aria-label="Rooms">
+    <a class="skip" href="#room" @click.prevent="skip">To the room</a>
+    <nav ref="nav" class="rooms" aria-label="Rooms">
       <RouterLink to="/" class="brand" aria-label="Cobaltfinch">cobalt<br />finch</RouterLink>
       <RouterLink to="/" class="room" :class="{ here: !inside }">Shelf</RouterLink>
       <RouterLink
@@ -50,6 +71,7 @@ addEventListener('keydown', keys)
         :key="one.path"
         :to="{ name: one.name, params: one.path.includes('/:way') ? { way: '' } : {} }"
         class="room"
+        :data-room="one.name"
         :class="{ here: room === one || room?.under === one.name }"
       >
         {{ one.name }}
@@ -58,7 +80,7 @@ addEventListener('keydown', keys)
       <FieldSwitch v-model="field" />
       <p v-if="inside" class="save" role="status">{{ saveWords[desk.state] }}</p>
     </nav>
-    <div class="room-space">
+    <div id="room" ref="main" class="room-space">
       <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
       <TroubleNote
         v-if="refusals.length"
@@ -73,6 +95,10 @@ addEventListener('keydown', keys)
         </Suspense>
       </RouterView>
     </div>
+    <CommandPalette v-if="palette" v-model="palette" />
+    <RoomTour v-if="tourShown && inside" v-model="tourShown" />
+    <TipHost v-if="tip" />
+    <RoomHelp v-if="helpShown" v-model="helpShown" />
   </div>
 </template>
 
@@ -81,6 +107,18 @@ addEventListener('keydown', keys)
   display: grid;
   grid-template-columns: 92px minmax(0, 1fr);
   height: 100%;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 10;
+  padding: 8px 14px;
+  background: var(--ground);
+  color: var(--ground-text);
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
 }
 .rooms {
   background: var(--ground);

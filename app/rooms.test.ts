@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { entrance, roomAt, rooms } from './rooms'
+import { helpOfRoom, tour } from './words/help'
 
 it('every address has its room, and what is unknown within a commission leads to the ladder', () => {
   for (const room of rooms.filter(({ path }) => !path.includes(':'))) {
@@ -16,4 +17,14 @@ it('every address has its room, and what is unknown within a commission leads to
     'Ladder',
     'Ladder',
   ])
+})
+
+it('the tour goes through rooms that stand in the bar, and each has its help', () => {
+  const bar = rooms.filter(({ under }) => !under).map(({ name }) => name)
+  expect(tour.length).toBeGreaterThan(4)
+  for (const { room } of tour) {
+    expect(bar).toContain(room)
+    expect(helpOfRoom[room]).toBeTruthy()
+  }
+  expect(new Set(tour.map(({ room }) => room)).size).toBe(tour.length)
 })

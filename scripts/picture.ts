@@ -1,48 +1,21 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
-import { baseReflectance, forms, keyVector, rgbOfLab, labOf, flatSpectrum } from '../core'
+import { baseReflectance, keyVector, rgbOfLab, labOf, flatSpectrum } from '../core'
+import { shapes } from '../core/ladder/form/shapes/shapes'
 import type { Lab, SkinTone } from '../core'
 import { DEMO_PICTURE, lowTide } from '../demo/lowTide'
 import { png } from '../tests/fixtures/pictures'
+import { before, met, normalAt, reaches } from './trace'
 
 /**
  * The picture that comes with the demo: its ferrywoman as a camera would see her, drawn from our own form and skin
  * model by walking along each ray to the surface; light from a window, a grey card beside her.
  */
 const [WIDTH, HEIGHT] = [480, 600]
-const { distance } = forms.head
+const distance = shapes.head
 const isaura = lowTide([]).figures[0]!.tone as SkinTone
 const key = keyVector({ azimuth: -48, elevation: 38 })
 
-type Vec = [number, number, number]
-const EPS = 0.002
-function normalAt([x, y, z]: Vec): Vec {
-  const n: Vec = [
-    distance(x + EPS, y, z) - distance(x - EPS, y, z),
-    distance(x, y + EPS, z) - distance(x, y - EPS, z),
-    distance(x, y, z + EPS) - distance(x, y, z - EPS),
-  ]
-  const length = Math.hypot(...n)
-  return [n[0] / length, n[1] / length, n[2] / length]
-}
-function hit(u: number, v: number): Vec | undefined {
-  let z = 1.2
-  for (let i = 0; i < 220 && z > -1.2; i++) {
-    const d = distance(u, v, z)
-    if (d < 0.0015) return [u, v, z]
-    z -= Math.max(0.002, d * 0.7)
-  }
-  return undefined
-}
-/** How much of a soft light reaches a point along a direction, 0–1. */
-function reaches([x, y, z]: Vec, [dx, dy, dz]: readonly [number, number, number]): number {
-  let open = 1
-  for (let t = 0.03; t < 1.4; t += 0.03) {
-    const d = distance(x + t * dx, y + t * dy, z + t * dz)
-    open = Math.min(open, Math.max(0, 0.5 + (8 * d) / t / 2))
-    if (open === 0) break
-  }
-  return open
-}
+type Vec = readonly [number, number, number]
 /** Blood by place: cheeks, nose and lips have more, the forehead less. */
 function toneAt([x, y]: Vec): SkinTone {
   const near = (cx: number, cy: number, r: number): number =>
@@ -80,20 +53,14 @@ function colourAt(px: number, py: number): readonly [number, number, number] {
   const v = (0.5 - (py + 0.5) / HEIGHT) * 1.7 + 0.12
   if (px > WIDTH - 96 && px < WIDTH - 22 && py > HEIGHT - 120 && py < HEIGHT - 22)
     return lit(grey, 0.95)
-  const at = hit(u, v)
+  const at = met(distance, u, v)
   if (!at) return lit(wall, 0.5 + 0.35 * (1 - px / WIDTH))
-  const n = normalAt(at)
+  const n = normalAt(distance, at)
   const lambert = Math.max(0, n[0] * key[0] + n[1] * key[1] + n[2] * key[2])
-  const start: Vec = [at[0] + 0.02 * n[0], at[1] + 0.02 * n[1], at[2] + 0.02 * n[2]]
-  const shade = lambert > 0 ? reaches(start, key) : 0
+  const start = before(at, n, 0.02)
+  const shade = lambert > 0 ? reaches(distance, start, key) : 0
   const sky = 0.5 + 0.5 * n[1]
-  const open = Math.min(
-    1,
-    Math.max(
-      0.25,
-      distance(start[0] + 0.1 * n[0], start[1] + 0.1 * n[1], start[2] + 0.1 * n[2]) / 0.11,
-    ),
-  )
+  const open = Math.min(1, Math.max(0.25, distance(...before(start, n, 0.1)) / 0.11))
   return lit(labFor(toneAt(at)), 0.9 * lambert * shade + 0.22 * open * (0.4 + 0.6 * sky))
 }
 mkdirSync('public/demo', { recursive: true })

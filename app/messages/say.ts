@@ -3,10 +3,15 @@ import { h } from 'vue'
 
 /**
  * Says what was done, for a while, with one thing that can be done about it. Loaded when there is something to say.
+ * @param duration how long it stands, ms.
  */
-export function say(text: string, action?: { name: string; run: () => void }): void {
+export function say(
+  text: string,
+  action?: { name: string; run: () => void },
+  duration = 12_000,
+): void {
   const told = ElMessage({
-    duration: 12_000,
+    duration,
     showClose: true,
     message: h('span', [
       `${text} `,

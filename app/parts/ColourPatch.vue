@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Lab } from '../../core'
 import { screenColour } from './screenColour'
+import { vTip } from './tip/tip'
 
 /** A flat patch of one colour; a folded corner marks what the screen cannot show. */
 const props = defineProps<{ lab: Lab; label?: string }>()
@@ -16,7 +17,7 @@ const screen = computed(() => screenColour(props.lab))
     :aria-label="label && (screen.inGamut ? label : `${label}, outside what this screen can show`)"
   >
     <slot />
-    <span v-if="!screen.inGamut" class="cut" title="Outside what this screen can show" />
+    <span v-if="!screen.inGamut" v-tip="'Outside what this screen can show'" class="cut" />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTip } from './tip/tip'
 /** The ground that colours are judged on: dark for dim rooms, light for print. */
 const field = defineModel<'middle' | 'dim' | 'light'>({ required: true })
 const fields = [
@@ -13,10 +14,10 @@ const fields = [
     <button
       v-for="{ value, name, grey } in fields"
       :key="value"
+      v-tip="name"
       type="button"
       :aria-pressed="field === value"
       :aria-label="name"
-      :title="name"
       :style="{ background: grey }"
       @click="field = value"
     />

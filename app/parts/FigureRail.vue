@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { toneLab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
 import { useProject } from '../stores/project/project'
+import { vTip } from './tip/tip'
 
 /** The figures of the commission, each with its base colour. */
 const store = useProject()
@@ -21,10 +22,10 @@ const figures = computed(() =>
     <button
       v-for="{ id, name, short, lab } in figures"
       :key="id"
+      v-tip="name"
       type="button"
       class="figure"
       :aria-pressed="id === store.figure.id"
-      :title="name"
       @click="store.chooseFigure(id)"
     >
       <ColourPatch :lab="lab" class="tone" />

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox, ElCheckboxGroup, ElInput } from 'element-plus'
 import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
 import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour, plainParts } from '../../core'
 import type { WellLook, Lab } from '../../core'
+import AmountField from './field/AmountField.vue'
 import ColourPatch from './ColourPatch.vue'
 import ColourFromPicture from './picture/ColourFromPicture.vue'
 import { useReader } from '../stores/reader'
@@ -21,9 +23,12 @@ const props = defineProps<{
 }>()
 const store = useProject()
 const reader = useReader()
+/** Drops as they are counted, to a tenth. */
+const dropsInWell = (parts: typeof props.parts): number =>
+  Math.max(1, Math.round(10 * dropsIn(parts)) / 10)
 const form = reactive({
   known: true,
-  drops: Math.max(1, dropsIn(props.parts)),
+  drops: dropsInWell(props.parts),
   room: 40,
   words: [] as WellLook[],
   numbers: '',
@@ -52,7 +57,7 @@ async function read(): Promise<void> {
 }
 watch(
   () => props.parts,
-  (parts) => (form.drops = Math.max(1, dropsIn(parts))),
+  (parts) => (form.drops = dropsInWell(parts)),
 )
 const {
   answer,
@@ -88,40 +93,34 @@ const keepWords = (keep: number): string =>
       The mix in the well does not look as it should? Say what is in it and how it looks.
     </p>
     <div class="row">
-      <label><input v-model="form.known" type="checkbox" /> it holds this recipe</label>
-      <label
-        >Drops in it
-        <input v-model.number="form.drops" class="text-field short" type="number" min="1" max="400"
-      /></label>
-      <label
-        >Room for
-        <input v-model.number="form.room" class="text-field short" type="number" min="2" max="500"
-      /></label>
+      <ElCheckbox v-model="form.known">it holds this recipe</ElCheckbox>
+      <AmountField
+        label="Drops in it"
+        :min="1"
+        :max="400"
+        :model-value="form.drops"
+        @update:model-value="form.drops = $event!"
+      />
+      <AmountField
+        label="Room for"
+        :min="2"
+        :max="500"
+        :model-value="form.room"
+        @update:model-value="form.room = $event!"
+      />
     </div>
-    <fieldset class="row">
-      <legend>It looks</legend>
-      <label v-for="word in words" :key="word">
-        <input v-model="form.words" type="checkbox" :value="word" @change="measured = undefined" />
-        {{ word }}
-      </label>
-    </fieldset>
+    <div class="row">
+      <span aria-hidden="true">It looks</span>
+      <ElCheckboxGroup v-model="form.words" aria-label="It looks" @change="measured = undefined">
+        <ElCheckbox v-for="word in words" :key="word" :value="word">{{ word }}</ElCheckbox>
+      </ElCheckboxGroup>
+    </div>
     <div class="row">
       <label
         >or as numbers
-        <input
-          v-model="form.numbers"
-          class="text-field"
-          placeholder="61 14 17"
-          @input="measured = undefined"
+        <ElInput v-model="form.numbers" placeholder="61 14 17" @input="measured = undefined"
       /></label>
-      <button
-        type="button"
-        class="plain"
-        :disabled="reader.busy || parts.length === 0"
-        @click="read"
-      >
-        Read it
-      </button>
+      <ElButton :disabled="reader.busy || parts.length === 0" @click="read"> Read it </ElButton>
       <ColourFromPicture what="the well" @pick="measured = $event" />
     </div>
     <p v-if="trouble || stopped" role="alert">{{ trouble || stopped }}</p>
@@ -182,9 +181,6 @@ legend {
 }
 .short {
   width: 76px;
-}
-input[type='checkbox'] {
-  accent-color: var(--ink);
 }
 .pair {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 /** What went wrong, what happened to the work and what to do; stays until it is closed. */
 defineProps<{ text: string; details?: string[] }>()
 defineEmits<{ close: [] }>()
@@ -12,7 +13,7 @@ defineEmits<{ close: [] }>()
         <li v-for="line in details" :key="line">{{ line }}</li>
       </ul>
     </div>
-    <button type="button" class="plain" @click="$emit('close')">Close</button>
+    <ElButton @click="$emit('close')">Close</ElButton>
   </div>
 </template>
 

@@ -1,8 +1,12 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { h } from 'vue'
-import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
+import { QuestionFilled, RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
 import { useProject } from '../stores/project/project'
+import { helpShown } from './helpShown'
+import { redo, undo } from './history'
 import { later } from './later'
+import { vTip } from './tip/tip'
 
 /** The head of every view: what is worked on, back and forth, and the files. */
 defineProps<{ title: string; note?: string }>()
@@ -21,26 +25,32 @@ const FileMenu = later(
     <p v-if="note" class="soft">{{ note }}</p>
     <div class="tools">
       <slot />
-      <button
-        type="button"
-        class="plain icon"
+      <ElButton
+        v-tip="'Undo (Ctrl Z)'"
+        class="icon"
         aria-label="Undo"
-        title="Undo (Ctrl Z)"
         :disabled="!store.depth.undo"
-        @click="store.undo"
+        @click="undo"
       >
         <RefreshLeft />
-      </button>
-      <button
-        type="button"
-        class="plain icon"
+      </ElButton>
+      <ElButton
+        v-tip="'Redo (Ctrl Shift Z)'"
+        class="icon"
         aria-label="Redo"
-        title="Redo (Ctrl Shift Z)"
         :disabled="!store.depth.redo"
-        @click="store.redo"
+        @click="redo"
       >
         <RefreshRight />
-      </button>
+      </ElButton>
+      <ElButton
+        v-tip="'Help and keys (?)'"
+        class="icon"
+        aria-label="Help"
+        @click="helpShown = true"
+      >
+        <QuestionFilled />
+      </ElButton>
       <FileMenu />
     </div>
   </header>

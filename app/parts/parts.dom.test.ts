@@ -10,7 +10,9 @@ import DropBeads from './DropBeads.vue'
 import FieldSwitch from './FieldSwitch.vue'
 import LadderStrips from './LadderStrips.vue'
 import PutRight from './PutRight.vue'
-import SliderRow from './SliderRow.vue'
+import AmountField from './field/AmountField.vue'
+import FileButton from './field/FileButton.vue'
+import SliderRow from './field/SliderRow.vue'
 import TroubleNote from './TroubleNote.vue'
 import HowMany from './figure/HowMany.vue'
 import SizeSelect from './figure/SizeSelect.vue'
@@ -20,6 +22,34 @@ import { threads } from '../workers/threads'
 
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
 beforeEach(() => setActivePinia(createPinia()))
+
+describe('fields', () => {
+  it('an amount is held to its limits, and what is allowed is said', async () => {
+    const field = mount(AmountField, {
+      props: { label: 'Figures', min: 1, max: 40, whole: true, modelValue: 3 },
+    })
+    const input = field.find('input')
+    expect(input.attributes('aria-label')).toBe('Figures')
+    await input.setValue('400')
+    expect(field.emitted('update:modelValue')!.at(-1)).toEqual([40])
+    expect(field.find('[role=alert]').text()).toBe('Allowed is 1 to 40, not 400.')
+    await input.setValue('7')
+    expect(field.emitted('update:modelValue')!.at(-1)).toEqual([7])
+    expect(field.find('[role=alert]').exists()).toBe(false)
+  })
+
+  it('a file is handed on, the same one again too', async () => {
+    const button = mount(FileButton, { slots: { default: 'Open it…' } })
+    const input = button.find('input[type=file]')
+    const file = new File(['1'], 'one.txt')
+    for (let n = 1; n <= 2; n++) {
+      Object.defineProperty(input.element, 'files', { value: [file], configurable: true })
+      await input.trigger('change')
+      await vi.waitFor(() => expect(button.emitted('file')).toHaveLength(n))
+    }
+    expect(button.emitted('file')![1]).toEqual([file])
+  })
+})
 
 describe('colours', () => {
   it('a patch says when the screen cannot show it', () => {
@@ -69,15 +99,15 @@ describe('controls', () => {
         colours: ['#000', '#fff'],
       },
     })
-    const input = row.find('input')
-    expect(input.attributes()).toMatchObject({
+    const thumb = row.find('[role=slider]')
+    expect(thumb.attributes()).toMatchObject({
       'aria-label': 'Warmth',
       'aria-valuetext': 'a little',
-      min: '-1',
-      max: '1',
+      'aria-valuemin': '-1',
+      'aria-valuemax': '1',
     })
-    await input.setValue('0.75')
-    expect(row.emitted('update:modelValue')!.at(-1)).toEqual([0.75])
+    await thumb.trigger('keydown', { code: 'End', key: 'End' })
+    expect(row.emitted('update:modelValue')!.at(-1)).toEqual([1])
   })
 
   it('the ground is one of three, pressed where it is', async () => {

@@ -1,12 +1,12 @@
-import { createPinia, setActivePinia } from 'pinia'
+import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { readFileSync } from 'node:fs'
 import { formatProject, parseProject } from '../../core'
 import type { Project } from '../../core'
+import { aside, begin, later, stored, work } from '../../tests/fixtures/deskInMemory'
 import { stubBrowser } from '../../tests/fixtures/browserGlobals'
 import { storesInMemory } from '../../tests/fixtures/storageInMemory'
-import { useDesk } from './desk'
 import { starterIds } from './paints'
 import { useProject } from './project/project'
 import { useShelf } from './shelf/shelf'
@@ -24,10 +24,6 @@ const tabs = vi.hoisted(() => {
   return { heard, told }
 })
 
-const work = storesInMemory.of('work')
-const stored = (id = 'low-tide') => work.get(`commission ${id}`) as string | undefined
-const aside = () => [...work].flatMap(([key, text]) => (/^put aside/.test(key) ? [text] : []))
-
 describe('the desk', () => {
   beforeEach(() => {
     storesInMemory.clear()
@@ -40,18 +36,6 @@ describe('the desk', () => {
       vi.useRealTimers()
     }
   })
-  async function begin(id = 'low-tide') {
-    setActivePinia(createPinia())
-    const desk = useDesk()
-    await useShelf().begin()
-    const opened = await desk.open(id)
-    return { store: useProject(), desk, opened }
-  }
-  const later = async (ms: number): Promise<void> => {
-    await nextTick()
-    await vi.advanceTimersByTimeAsync(ms)
-  }
-
   it('saves a change after a moment, once for many, and opens with it the next time', async () => {
     const { store, desk } = await begin()
     expect(desk.state).toBe('saved')

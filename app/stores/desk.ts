@@ -4,12 +4,15 @@ import { formatProject, parseProject, salvageProject } from '../../core'
 import type { FileIssue, Project } from '../../core'
 import { DEMO_ID, lowTide } from '../../demo/lowTide'
 import { starterIds } from './paints'
+import { useJournal } from './journal'
 import { useProject } from './project/project'
 import { summaryOf } from './shelf/summaryOf'
 import { renewSummary } from '../vault/summaries'
 import { onOthers, readWork, setAside, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
+/** What goes on changing is stored this often all the same. */
+const AT_MOST_MS = 1000
 const LAST = 'cobaltfinch-last'
 
 export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
@@ -37,8 +40,11 @@ export const useDesk = defineStore('desk', () => {
   const state = ref<SaveState>('opening')
   const trouble = ref('')
   let timer: ReturnType<typeof setTimeout> | undefined
+  /** When the first of the changes was made that are not on their way to storage. */
+  let since = 0
   /** What this tab knows to be stored. */
   let seen: string | null = null
+  const journal = useJournal()
   let writing: Promise<void> | undefined
   /** The last write failed: once one goes well there is nothing to tell any more. */
   let refusedBefore = false
@@ -56,6 +62,7 @@ export const useDesk = defineStore('desk', () => {
     try {
       const text = formatProject(project)
       if (text !== seen) {
+        journal.send(project.id, text)
         const strange = await writeWork(project.id, text, seen)
         seen = text
         await renewSummary(summaryOf(project, Date.now()))
@@ -66,6 +73,7 @@ export const useDesk = defineStore('desk', () => {
         else if (refusedBefore) trouble.value = ''
         refusedBefore = false
       }
+      journal.stored(project.id, text, project)
       if (timer === undefined) state.value = 'saved'
     } catch (error) {
       refusedBefore = true
@@ -92,6 +100,7 @@ export const useDesk = defineStore('desk', () => {
   function show(project: Project, stored: string | null): void {
     store.restore(project)
     seen = stored
+    journal.begin(stored, project)
     openId.value = project.id
     state.value = 'saved'
     try {
@@ -143,18 +152,29 @@ export const useDesk = defineStore('desk', () => {
     }
     const reading = parseProject(text, starterIds)
     if (!reading.ok) return openDamaged(id, text)
-    show({ ...reading.value, id }, text)
+    const stored = { ...reading.value, id }
+    const { project, strange, forget } = journal.replay(stored, text)
+    show(project, text)
+    // What a page had still in hand when it went is stored now.
+    if (project !== stored) {
+      if (strange) await setAside(text, new Date(), id)
+      await save()
+    }
+    if (state.value !== 'failed') forget()
     return 'opened'
   }
 
   watch(
-    () => store.changes,
-    () => {
+    () => store.changed,
+    (patches) => {
       // What another tab has stored need not be stored again: two tabs would answer each other for ever.
       if (following) return
+      journal.note(store.project.id, patches)
       state.value = 'saving'
+      if (timer === undefined) since = Date.now()
       clearTimeout(timer)
-      timer = setTimeout(() => void save(), WAIT_MS)
+      const wait = Math.min(WAIT_MS, since + AT_MOST_MS - Date.now())
+      timer = setTimeout(() => void save(), wait)
     },
     // At once, so that what is opened next finds this to be saved first.
     { flush: 'sync' },
@@ -174,6 +194,7 @@ export const useDesk = defineStore('desk', () => {
     following = true
     store.replace(reading.value)
     following = false
+    journal.begin(text, store.project)
   }
   onOthers((id) => {
     if (id === openId.value) void follow()

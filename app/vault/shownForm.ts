@@ -2,14 +2,14 @@ import { curvatureOf, samplesOf, thinned } from '../../core'
 import type { FormSamples, Sculpt } from '../../core'
 
 /** A sculpt with the points that shares are measured on. */
-export interface ShownForm extends Sculpt {
+export interface ShownForm extends Required<Sculpt> {
   samples: FormSamples
   curvature: Float32Array
 }
 
 const MOST_SAMPLES = 3000
-export const shown = (made: Sculpt): ShownForm => ({
-  ...made,
-  samples: thinned(samplesOf(made, made.occlusion), MOST_SAMPLES),
-  curvature: curvatureOf(made),
-})
+export function shown(made: Required<Sculpt>): ShownForm {
+  const curvature = curvatureOf(made)
+  const samples = thinned(samplesOf(made, made.occlusion, curvature, made.reach), MOST_SAMPLES)
+  return { ...made, samples, curvature }
+}

@@ -3,9 +3,12 @@ import type { MixingNote, ReachedEnds } from '../../core'
 /** What is to be known of the way a ladder is mixed. */
 export function mixingWords(note: MixingNote, nameOf: (paint: string) => string): string {
   if (note.way === 'puddles') {
-    const { puddles, mean, another } = note
+    const { puddles, mean, another, touch } = note
     const more = another >= 0.3 ? ` One more puddle would take ${another.toFixed(1)} off that.` : ''
-    return `${puddles.length} puddles, off by ${mean.toFixed(1)} on average; no others tuned together do better.${more}`
+    const touched = touch
+      ? ` The ${touch.end === 'light' ? 'lightest' : 'darkest'} step is the puddle beside it with a touch of ${nameOf(touch.paint)}.`
+      : ''
+    return `${puddles.length} puddles, off by ${mean.toFixed(1)} on average; no others tuned together do better.${touched}${more}`
   }
   if (note.way === 'matched')
     return `${note.bottles} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { endsShortly, fewWords } from './range'
+import { endsShortly, fewWords, sharingWords } from './range'
 import { endWords, mixingWords } from './mixing'
 
 const set = { set: ['a', 'b', 'c', 'd', 'e', 'f'], mean: 2.36, worst: 8.24 }
@@ -20,6 +20,17 @@ it('says where paint ends before the ladder wanted to, and nothing where it does
   expect(endWords(reached)).toBe(' Drawn in: the dark wanted L* 9, this paint ends at 18.')
   expect(endWords({ ends: {}, wanted: {} })).toBe('')
   expect(endWords(undefined)).toBe('')
+})
+
+it('says what a touch is and what sharing costs', () => {
+  const note = { way: 'puddles', puddles: [0, 3, 5], mean: 0.6, another: 0 } as const
+  expect(mixingWords({ ...note, touch: { end: 'light', paint: 'white' } }, String)).toContain(
+    'The lightest step is the puddle beside it with a touch of white.',
+  )
+  const of = { giver: { figure: { name: 'Rashida, lamp-lighter' } }, given: { name: 'Crevice' } }
+  expect(sharingWords({ ...of, costs: 0.17 })).toBe('Crevice as Rashida’s: +0.2')
+  expect(sharingWords({ ...of, costs: 0.01 })).toBe('Crevice as Rashida’s: no loss')
+  expect(sharingWords({ ...of, costs: -0.3 })).toBe('Crevice as Rashida’s: -0.3')
 })
 
 it('offers one more puddle only where it brings something', () => {

@@ -14,6 +14,21 @@ export function fewWords({ set, mean, worst, proved, atLeast }: FewSet, going: b
   return going ? `${first} ${open}; still proving…` : `${first} ${open}.`
 }
 
+/** What one puddle for two figures would cost the one that takes it: “Crevice as Rashida’s: +0.2”. */
+export function sharingWords({
+  giver,
+  given,
+  costs,
+}: {
+  giver: { figure: { name: string } }
+  given: { name: string }
+  costs: number
+}): string {
+  const more =
+    costs < 0.05 ? (costs < -0.05 ? costs.toFixed(1) : 'no loss') : `+${costs.toFixed(1)}`
+  return `${given.name} as ${giver.figure.name.split(',')[0]}’s: ${more}`
+}
+
 /** From where to where a ladder goes where its paint ends before it wanted to: “L* 18–79, not 14–82”. */
 export function endsShortly(
   { wanted }: ReachedEnds,

@@ -1,8 +1,9 @@
-import type { BufferGeometry, Mesh } from 'three'
+import type { BufferAttribute, BufferGeometry, Mesh } from 'three'
+import { MeshoptDecoder } from 'three/addons/libs/meshopt_decoder.module.js'
 import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js'
 import { OBJLoader } from 'three/addons/loaders/OBJLoader.js'
 import { STLLoader } from 'three/addons/loaders/STLLoader.js'
-import { checkStl } from '../../core'
+import { checkStl, REACH_UNIT } from '../../core'
 import type { Sculpt } from '../../core'
 
 /** Corners of a geometry, nine numbers a triangle, moved as its mesh is. */
@@ -45,20 +46,34 @@ export async function meshCorners(name: string, data: ArrayBuffer): Promise<Floa
   throw new RangeError(`is of a kind that is not read ("${kind}"); allowed is STL, OBJ or GLB`)
 }
 
-/** One of our own forms (GLB), with its occlusion baked in. */
-export async function ownForm(data: ArrayBuffer): Promise<Sculpt> {
-  const { scene } = await new GLTFLoader().parseAsync(data, '')
-  let found: BufferGeometry | undefined
+/** One of our own forms (GLB), with what covers and what shades it baked in. */
+export async function ownForm(data: ArrayBuffer): Promise<Required<Sculpt>> {
+  const { scene } = await new GLTFLoader().setMeshoptDecoder(MeshoptDecoder).parseAsync(data, '')
+  let found: Mesh | undefined
   scene.traverse((one) => {
-    const mesh = one as Mesh
-    if (mesh.isMesh) found = mesh.geometry
+    if ((one as Mesh).isMesh) found = one as Mesh
   })
   if (!found) throw new RangeError('the form has no mesh in it')
-  const array = (key: string): Float32Array => new Float32Array(found!.getAttribute(key).array)
+  found.updateWorldMatrix(true, false)
+  const { geometry } = found
+  const scale = found.matrixWorld.elements[0]!
+  const read = (key: string, size: number, by = 1): Float32Array => {
+    const from = geometry.getAttribute(key) as BufferAttribute
+    const out = new Float32Array(from.count * size)
+    for (let p = 0; p < from.count; p++)
+      for (let k = 0; k < size; k++) out[p * size + k] = by * from.getComponent(p, k)
+    return out
+  }
+  const fours = [0, 1, 2, 3].map((k) => read(`_reach${k}`, 4, 127 / REACH_UNIT))
+  const values = Float32Array.from(
+    { length: 4 * fours[0]!.length },
+    (_, n) => fours[(n >> 2) & 3]![4 * (n >> 4) + (n & 3)]!,
+  )
   return {
-    positions: array('position'),
-    normals: array('normal'),
-    occlusion: array('_occlusion'),
-    triangles: new Uint32Array(found.index!.array),
+    positions: read('position', 3, scale),
+    normals: read('normal', 3),
+    occlusion: read('_occlusion', 1),
+    reach: { terms: 16, values },
+    triangles: new Uint32Array(geometry.index!.array),
   }
 }

@@ -1,4 +1,4 @@
-import type { BestSet, Lab, Paint } from '../../core'
+import type { BestSet, Lab, Limits, Paint } from '../../core'
 
 /** Bottles to choose from, and what all figures aim at. */
 export interface TableJob {
@@ -9,6 +9,19 @@ export interface TableJob {
   most: number
   /** Bottles that are looked at whatever they are used for. */
   must: string[]
+}
+
+/** A ladder, the bottles on the table, and those that might help. */
+export interface HelpJob {
+  targets: Lab[]
+  table: Paint[]
+  others: Paint[]
+  limits: Limits
+}
+/** What one more bottle takes off a ladder's mean miss, by its id, ΔE00. */
+export interface HelpAnswer {
+  id: string
+  brings: number
 }
 
 /** Which few are wanted; paints by id. */

@@ -1,14 +1,23 @@
 import { expose } from 'comlink'
-import { bestSet, whatEachIsWorth, whatNextBrings } from '../../core'
+import { bestSet, sharedPuddles, whatEachIsWorth, whatNextBrings } from '../../core'
 import type { BestSet, OneBottle } from '../../core'
 import { apart } from './apartJob'
+import { helping } from './helping'
 import { inSlices } from './inSlices'
 import { laying } from './laying'
 import type { Laid } from './laying'
-import type { FewAnswer, FewWishes, OneChange, SetChanges, TableJob } from './rangeJobs'
+import type {
+  FewAnswer,
+  FewWishes,
+  HelpAnswer,
+  HelpJob,
+  OneChange,
+  SetChanges,
+  TableJob,
+} from './rangeJobs'
 
 /** The work of each kind that may go on; another has begun when it is no longer the same. */
-const current = { lay: {}, best: {} }
+const current = { lay: {}, best: {}, helps: {} }
 let laid: Laid | undefined
 
 const table = (): Laid => {
@@ -70,10 +79,17 @@ const api = {
       worth: named(places.length > 1 ? whatEachIsWorth(table().table, places) : []),
     }
   },
+  /** What each further bottle would bring a ladder, told as it goes; nothing when it was stopped. */
+  async helps(job: HelpJob, tell: (news: HelpAnswer[]) => void): Promise<HelpAnswer[] | undefined> {
+    const mine = (current.helps = {})
+    return inSlices(helping(job), tell, () => mine === current.helps)
+  },
   stop(what: keyof typeof current): void {
     current[what] = {}
   },
   apart,
+  /** Puddles that one ladder can take from another. */
+  shared: sharedPuddles,
 }
 
 export type RangeApi = typeof api

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink'
-import { bakeSculpt, curvatureOf, SHOWN_CELLS } from '../../core'
+import { bakeSculpt, curvatureOf, shadingOf, SHOWN_CELLS } from '../../core'
 import type { FormSamples } from '../../core'
 import { putSculpt, sculptOf } from '../vault/sculpts'
 import type { KeptSculpt } from '../vault/sculpts'
@@ -13,9 +13,14 @@ const MOST_BYTES = 200 * 1024 * 1024
 const handed = <T extends ShownForm>(made: T): T =>
   transfer(
     made,
-    [made.positions, made.normals, made.occlusion, made.curvature, made.triangles].map(
-      ({ buffer }) => buffer,
-    ),
+    [
+      made.positions,
+      made.normals,
+      made.occlusion,
+      made.curvature,
+      made.triangles,
+      made.reach.values,
+    ].map(({ buffer }) => buffer),
   )
 
 const api = {
@@ -24,9 +29,14 @@ const api = {
   /** A sculpt that was kept, if it is there. */
   async kept(id: string): Promise<KeptSculpt | undefined> {
     const found = await sculptOf(id)
-    // What an earlier version kept has no curvature.
+    // What an earlier version kept has no curvature, or nothing that shades.
     return found
-      ? handed({ ...found, curvature: found.curvature ?? curvatureOf(found), kept: true })
+      ? handed({
+          ...found,
+          curvature: found.curvature ?? curvatureOf(found),
+          reach: found.reach ?? shadingOf(found),
+          kept: true,
+        })
       : undefined
   },
   /** The points of a kept sculpt that shares are measured on. */

@@ -11,6 +11,7 @@ import type { ScheduleApi } from './scheduleWorker'
 import type { SculptApi } from './sculptWorker'
 import type { SearchApi } from './searchWorker'
 import type { ToneApi } from './toneWorker'
+import { orLost } from './orLost'
 
 /** The one place where workers are made: each when it is first asked, one for all who ask. */
 export interface Thread<Api> {
@@ -22,7 +23,13 @@ export interface Thread<Api> {
 function thread<Api>(start: () => Worker): Thread<Api> {
   let worker: Worker | undefined
   let api: Remote<Api> | undefined
-  const ask = (): Remote<Api> => (api ??= wrap<Api>((worker = start())))
+  function begin(): Remote<Api> {
+    const made = (worker = start())
+    return orLost(wrap<Api>(made), made, () => {
+      if (worker === made) worker = api = undefined
+    })
+  }
+  const ask = (): Remote<Api> => (api ??= begin())
   return Object.assign(ask, {
     end(): void {
       worker?.terminate()
@@ -51,6 +58,10 @@ export const threads = {
     () => new Worker(new URL('./rangeWorker.ts', import.meta.url), { type: 'module' }),
   ),
   recipe: thread<RecipeApi>(
+    () => new Worker(new URL('./recipeWorker.ts', import.meta.url), { type: 'module' }),
+  ),
+  /** A second one of the same, so that the rows of a range are mixed two at a time. */
+  rows: thread<RecipeApi>(
     () => new Worker(new URL('./recipeWorker.ts', import.meta.url), { type: 'module' }),
   ),
   schedule: thread<ScheduleApi>(

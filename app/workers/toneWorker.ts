@@ -1,6 +1,25 @@
 import { expose, transfer } from 'comlink'
-import { gamutRim, hideField, mixGamut, sameBox, skinField } from '../../core'
-import type { FieldSkin, Gamut, HideField, Paint, SkinField } from '../../core'
+import {
+  formSamples,
+  gamutRim,
+  hideField,
+  ladderTargets,
+  mixGamut,
+  sameBox,
+  skinField,
+} from '../../core'
+import type {
+  FieldSkin,
+  FormKey,
+  Gamut,
+  HideField,
+  Lab,
+  Mood,
+  Paint,
+  SkinField,
+  Spectrum,
+  TargetOptions,
+} from '../../core'
 
 let known: { paints: Paint[]; gamut: Gamut } | undefined
 
@@ -10,7 +29,23 @@ function gamutOf(paints: Paint[]): Gamut {
   return known.gamut
 }
 
+/** Ladders of one skin in several moods, on the form they are painted on. */
+export interface MoodsJob {
+  base: Spectrum
+  moods: Mood[]
+  form?: FormKey
+  key?: TargetOptions['key']
+}
+
 const api = {
+  /** What each mood aims at, the deepest step first. */
+  ladders: ({ base, moods, form, key }: MoodsJob): { lab: Lab; share: number }[][] =>
+    moods.map((mood) =>
+      ladderTargets(base, mood, { form: formSamples(form), key }).map(({ target, share }) => ({
+        lab: target,
+        share,
+      })),
+    ),
   /** The rim of what paints close, seen from above. */
   rim: (paints: Paint[]): { a: number; b: number }[] => gamutRim(mixGamut(paints)!),
   skin(common: FieldSkin, width: number, height: number): SkinField {

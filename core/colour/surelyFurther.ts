@@ -1,10 +1,9 @@
+import { lightnessWeight } from './differenceBounds'
+
 /** 1/S_L by the sum of two lightnesses: the least of each step, so that nothing counts for more than it does. */
 const SL_STEPS = 2
 const perSL = Float64Array.from({ length: 200 * SL_STEPS + 8 }, (_, i) => {
-  const at = (sum: number): number => {
-    const l = sum / 2 - 50
-    return 1 + (0.015 * l * l) / Math.sqrt(20 + l * l)
-  }
+  const at = (sum: number): number => lightnessWeight(sum / 2)
   return 1 / Math.max(at(i / SL_STEPS), at((i + 1) / SL_STEPS))
 })
 /** 1 + G by the sum of two chromas. */

@@ -27,13 +27,21 @@ export function reachedEnds(
   targetsAt: (ends: LadderEnds) => readonly Target[],
   nearest: (target: Lab) => { lab: Lab; deltaE00: number },
 ): ReachedEnds {
+  /** An end that stays is not looked for again while the other is drawn in. */
+  const found: { target: Lab; mixed: ReturnType<typeof nearest> }[] = []
+  const mixOf = (end: 0 | 1, target: Lab) => {
+    const last = found[end]
+    const stays =
+      last?.target.L === target.L && last.target.a === target.a && last.target.b === target.b
+    return (stays ? last : (found[end] = { target, mixed: nearest(target) })).mixed
+  }
   const ends: LadderEnds = {}
   const wanted: LadderEnds = {}
   for (let round = 0; round < ROUNDS; round++) {
     const targets = targetsAt(ends)
     const base = targets.find(({ key }) => key === 'base')!.target.L
     const [dark, light] = [targets[0]!.target, targets.at(-1)!.target]
-    const [darkest, lightest] = [nearest(dark), nearest(light)]
+    const [darkest, lightest] = [mixOf(0, dark), mixOf(1, light)]
     const deep = darkest.deltaE00 > NEAR ? darkest.lab.L - dark.L : 0
     const high = lightest.deltaE00 > NEAR ? light.L - lightest.lab.L : 0
     if (deep < NEAR_L && high < NEAR_L) break

@@ -2,6 +2,7 @@ import { exposure, stepAt } from '../ladder/form/shares'
 import type { Exposure } from '../ladder/form/shares'
 import { keyVector, lightLevel, usualKey } from '../ladder/form/lightLevel'
 import type { KeyDirection } from '../ladder/form/lightLevel'
+import { harmonics, reaching } from '../ladder/form/reach'
 import { formSamples } from '../ladder/form/samples'
 import type { FormSamples } from '../ladder/form/samples'
 import { liesAt } from './place'
@@ -24,6 +25,8 @@ export interface FormPoint {
   occlusion: number
   /** 1/units of length, positive on ridges; 0 where it is not known. */
   curvature: number
+  /** How much of the key light reaches it, where that is known. */
+  through?: number
 }
 
 /**
@@ -76,11 +79,11 @@ export function lightOfStep(
  * @example spotOf({ nx: 0, ny: -1, nz: 0, occlusion: 0, curvature: 0 }, lightParts(60, 3, 3), [0, 1, 0]).down // true
  */
 export function spotOf(
-  { nx, ny, nz, occlusion, curvature }: FormPoint,
+  { nx, ny, nz, occlusion, curvature, through }: FormPoint,
   parts: LightParts,
   key: readonly [number, number, number],
 ): Required<Omit<Spot, 'zone'>> {
-  const level = lightLevel(nx, ny, nz, occlusion, key)
+  const level = lightLevel(nx, ny, nz, occlusion, key, through)
   const lit = ny > 0.1 ? Math.max(level, parts.hollow) : level
   return {
     relief: reliefOf({ occlusion, curvature }),
@@ -106,7 +109,8 @@ export function spotShares(
 ): SpotShares {
   const direction = keyVector(key)
   const sums = new Map<string, { spot: Required<Omit<Spot, 'zone'>>; share: number }>()
-  const { normals, occlusion, areas, curvature } = form
+  const { normals, occlusion, areas, curvature, reach } = form
+  const from = reach && harmonics(...direction, reach.terms)
   let all = 0
   for (let p = 0; p < areas.length; p++) {
     const area = areas[p]!
@@ -117,6 +121,7 @@ export function spotShares(
       nz: normals[3 * p + 2]!,
       occlusion: occlusion[p]!,
       curvature: curvature?.[p] ?? 0,
+      ...(reach ? { through: reaching(reach, p, from!) } : {}),
     }
     const spot = spotOf(point, parts, direction)
     const name = `${spot.relief} ${spot.light} ${spot.side} ${spot.down}`

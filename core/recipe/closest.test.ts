@@ -5,7 +5,9 @@ import { skinReflectance } from '../tone/skin'
 import { ClosestRecipes, MOST_IN_TABLE } from './closest'
 import { exhaustiveRecipes } from './exhaustive'
 import { findRecipes } from './findRecipes'
-import { countRecipes } from './recipeTable'
+import { seeded } from '../numbers/seeded'
+import { countRecipes } from './recipeList'
+import { RecipeTable } from './recipeTable'
 
 const box = starterPaints.filter((_, i) => i % 6 === 0).slice(0, 6)
 const target = { L: 55, a: 15, b: 18 }
@@ -46,6 +48,19 @@ it('a table serves as long as box and limits stay, and not a moment longer', () 
     exhaustiveRecipes({ target, paints: copied, ...limits })[0]!.deltaE00,
     9,
   )
+})
+
+it('a table serves boxes with some of its paints as tables of their own would', () => {
+  const random = seeded(11)
+  const limits = { maxPaints: 3, maxDrops: 9 }
+  const ten = starterPaints.slice(0, 10)
+  const shared = new ClosestRecipes()
+  shared.find(target, ten, limits)
+  for (let n = 0; n < 40; n++) {
+    const some = ten.filter(() => random() < 0.75)
+    const aim = { L: 10 + 80 * random(), a: 60 * random() - 30, b: 60 * random() - 30 }
+    expect(shared.list(aim, some, limits, 5)).toEqual(new RecipeTable(some, limits).nearest(aim, 5))
+  }
 })
 
 it('a ladder from a box too large for a table is searched, and as exact', () => {

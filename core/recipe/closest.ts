@@ -2,7 +2,8 @@ import type { Lab } from '../colour/lab'
 import type { Paint } from '../paint/paint'
 import { sameBox } from '../paint/samePaint'
 import type { Limits, Recipe } from './recipe'
-import { countRecipes, RecipeTable } from './recipeTable'
+import { countRecipes } from './recipeList'
+import { RecipeTable } from './recipeTable'
 import { RecipeSearch } from './search/recipeSearch'
 
 /** More recipes than this would take longer than a second and 100 MB to lay out in a table. */
@@ -15,25 +16,32 @@ export interface Patience {
 }
 const endless: Patience = { until: Infinity, now: () => 0 }
 
+/** Recipes in all tables that are kept. */
+const MOST_KEPT = 3_000_000
+
 /**
- * The one way to the closest recipe: a small box is laid out in a table, which is kept while box and limits stay; a
- * large one is searched. Both give the same recipe, ties included.
+ * The one way to the closest recipe: a small box is laid out in a table, which is kept and serves every box that has
+ * some of its paints,
+ * within the same limits; a large one is searched. Both give the same recipe, ties included.
  * @example new ClosestRecipes().find({ L: 65, a: 18, b: 18 }, paints, { maxPaints: 3, maxDrops: 12 }).best
  */
 export class ClosestRecipes {
-  private table: RecipeTable | undefined
-  private limits: Limits | undefined
+  /** The last asked first. */
+  private kept: RecipeTable[] = []
 
-  private tableOf(paints: readonly Paint[], limits: Limits): RecipeTable {
-    const { table } = this
-    const kept =
-      table !== undefined &&
-      this.limits?.maxPaints === limits.maxPaints &&
-      this.limits.maxDrops === limits.maxDrops &&
-      sameBox(table.paints, paints)
-    if (kept) return table
-    this.limits = { maxPaints: limits.maxPaints, maxDrops: limits.maxDrops }
-    return (this.table = new RecipeTable(paints, limits))
+  /** Bottles that were taken off the table or put back find it laid out. */
+  private tableOf(paints: readonly Paint[], { maxPaints, maxDrops }: Limits): RecipeTable {
+    const known = this.kept.filter(
+      ({ limits }) => limits.maxPaints === maxPaints && limits.maxDrops === maxDrops,
+    )
+    const table =
+      known.find((one) => sameBox(one.paints, paints)) ??
+      known.map((one) => one.of(paints)).find((one) => one !== undefined) ??
+      new RecipeTable(paints, { maxPaints, maxDrops })
+    let room = MOST_KEPT - table.size
+    const others = this.kept.filter((one) => one !== table)
+    this.kept = [table, ...others.filter(({ size }) => (room -= size) >= 0)]
+    return table
   }
 
   /**

@@ -7,7 +7,8 @@ import { opaqueReflectance } from '../paint/opaque'
 import type { Paint } from '../paint/paint'
 import { starterPaints } from '../paint/starter'
 import { findRecipes } from './findRecipes'
-import { countRecipes, RecipeTable } from './recipeTable'
+import { countRecipes } from './recipeList'
+import { RecipeTable } from './recipeTable'
 
 /** Written apart from the search: every drop count for every paint, one after the other. */
 function bestByBrute(target: Lab, paints: readonly Paint[], maxPaints: number, maxDrops: number) {

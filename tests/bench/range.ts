@@ -82,6 +82,16 @@ function everySet(table: SetTable, size: number): number {
   return msOf(() => walk([], 0))
 }
 
+/** How long CIEDE2000 of so many colours takes. */
+function eachMs(many: number, { L, a, b }: Lab): number {
+  let least = Infinity
+  return msOf(() => {
+    for (let i = 0; i < many; i++)
+      least = Math.min(least, deltaE00Of(i % 100, i % 37, i % 41, L, a, b))
+    if (least < 0) throw new RangeError('no difference is below nothing')
+  })
+}
+
 /** Few bottles and few puddles, against trying everything in the same run. */
 export function rangeBench(): Ratio[] {
   const [, smallMs] = laid(bench, telling, 12)
@@ -104,6 +114,10 @@ export function rangeBench(): Ratio[] {
   const [of300, of300Ms] = laid(kept, telling, 9)
   const found300 = searched(of300, 6).found
   const table = new RecipeTable(bench.slice(0, 8), { maxPaints: 4, maxDrops: 20 })
+  const mixedMs = msOf(() => void new RecipeTable(bench.slice(1, 8), table.limits))
+  const keptMs = msOf(() => void table.of(bench.slice(1, 8)))
+  const aims = ladders.flat()
+  const nearestMs = msOf(() => aims.forEach((aim) => table.nearest(aim, 16)))
   const ladder = ladders[0]!
   const puddleMs = msOf(() =>
     fewPuddles(
@@ -147,6 +161,20 @@ export function rangeBench(): Ratio[] {
       ours: 1e6 / (shortMs + of300Ms + found300),
       theirs: 100,
       wanted: 1,
+    },
+    {
+      what: `a bottle taken off the table: what is left to mix, per 1000 s (${keptMs.toFixed(0)} ms)`,
+      against: 'mixed anew',
+      ours: 1e6 / keptMs,
+      theirs: 1e6 / mixedMs,
+      wanted: 2,
+    },
+    {
+      what: `16 nearest of ${(table.size / 1000).toFixed(0)},000 recipes for a step, steps per second`,
+      against: 'a look at each',
+      ours: (aims.length * 1000) / nearestMs,
+      theirs: 1000 / eachMs(table.size, aims[0]!),
+      wanted: 5,
     },
     {
       what: `three puddles tuned together, ladders per 1000 s (${puddleMs.toFixed(0)} ms)`,

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { colourFromPicture } from '../fixtures/pictures'
-import { accessible, expect, saved, test } from './start'
+import { accessible, expect, pick, saved, test } from './start'
 
 const strips = (page: Page) =>
   page.getByRole('listitem').filter({ has: page.getByRole('checkbox') })
@@ -22,7 +22,7 @@ test('add a paint by its colour, and one with the reader; both can be mixed, kep
   await page.getByRole('button', { name: 'Close the picture' }).click()
   await colour.fill('#a5694f')
   await colour.press('Tab')
-  await page.getByRole('radio', { name: 'opaque', exact: true }).check()
+  await page.getByRole('radio', { name: 'opaque', exact: true }).press('Space')
   await expect(page.getByText(/a 1:3 tint of it will be within \d+\.\d ΔE00/)).toBeVisible()
   // Each answer makes it surer: the label, then the tint.
   const sure = page.getByRole('list', { name: 'How sure it is' }).getByRole('listitem')
@@ -52,7 +52,7 @@ test('add a paint by its colour, and one with the reader; both can be mixed, kep
 
   await page.getByRole('link', { name: 'Add a paint' }).click()
   await page.getByLabel('Name', { exact: true }).fill('My ultramarine')
-  await page.getByLabel('Bottle under the reader').selectOption('ultramarine')
+  await pick(page, 'Bottle under the reader', 'ultramarine')
   await page.getByRole('radio', { name: 'Neat and a tint' }).click()
   const reads = page.getByRole('button', { name: 'Read', exact: true })
   await page.getByRole('button', { name: 'On its white tile' }).click()

@@ -12,7 +12,7 @@ import {
 } from '../../core'
 import { neverHolds } from './longTasks'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, saved, test } from './start'
+import { accessible, expect, give, pick, saved, test, tick } from './start'
 
 const strips = (page: Page) =>
   page.getByRole('listitem').filter({ has: page.getByRole('checkbox') })
@@ -46,7 +46,7 @@ test('find a paint, put it in the plan and read how to handle it, by keyboard', 
   await expect(detail.getByText(/\d .* is off by/).first()).toBeVisible()
   await accessible(page)
   await page.keyboard.press('Space')
-  await expect(page.getByText('13 of 39 paints in the plan')).toBeVisible()
+  await expect(page.getByText('13 of 39 paints in use')).toBeVisible()
   await detail.getByText('Bottle', { exact: true }).click()
   await detail.getByLabel('Left, ml').fill('2')
   await detail.getByLabel('Bottle, ml').fill('20')
@@ -54,7 +54,7 @@ test('find a paint, put it in the plan and read how to handle it, by keyboard', 
   await page.keyboard.press('Tab')
   await saved(page)
   await page.reload()
-  await page.getByLabel('nearly empty').check()
+  await tick(page, 'nearly empty')
   await expect(strips(page)).toHaveCount(1)
   await page.getByRole('button', { name: 'burnt umber', exact: true }).click()
   await expect(page.getByLabel('Lives in')).toHaveValue('<i>top drawer</i>')
@@ -104,9 +104,11 @@ test('the card is printed, and a photograph of it gives its wells', async ({ pag
     if (well < 0) return [paper, paper, paper]
     return inside(x, y, halvesOf(wells[well]!).black) ? drawn[well]!.black : drawn[well]!.white
   })
-  await page
-    .getByLabel('Photograph of the card')
-    .setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer: photograph })
+  await give(page.getByRole('button', { name: 'Open the photograph…' }), {
+    name: 'card.png',
+    mimeType: 'image/png',
+    buffer: photograph,
+  })
   const corner = page.getByRole('button', { name: /^Upper left corner/ })
   await corner.focus()
   await page.keyboard.press('ArrowRight')
@@ -123,28 +125,29 @@ test('three hundred bottles: opened, filtered and scrolled; bad files change not
 }) => {
   await page.goto('/box')
   const offer = (name: string, text: string) =>
-    page
-      .getByLabel('Box file', { exact: true })
-      .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
+    give(page.getByRole('button', { name: 'Open a box file…' }), {
+      name,
+      mimeType: 'text/plain',
+      buffer: Buffer.from(text),
+    })
   await offer('cut.json', many.slice(0, 5000))
   await expect(page.getByRole('alert')).toContainText('Your box is as it was')
   await offer('odd.json', many.replace('"kind": "paint"', '"kind": "soup"'))
   await expect(page.getByRole('alert')).toContainText('paints[0].kind: is no kind')
-  await expect(page.getByText('of 39 paints in the plan')).toBeVisible()
+  await expect(page.getByText('of 39 paints in use')).toBeVisible()
   await offer('many.json', many)
-  await expect(page.getByText('of 339 paints in the plan')).toBeVisible()
+  await expect(page.getByText('of 339 paints in use')).toBeVisible()
   expect(await strips(page).count()).toBeLessThan(60)
   await saved(page)
   await page.reload()
-  await expect(page.getByText('of 339 paints in the plan')).toBeVisible()
+  await expect(page.getByText('of 339 paints in use')).toBeVisible()
   await page.waitForTimeout(500)
   // By plain selectors: looking things up by role would itself hold the page.
-  const hue = page.locator('select[aria-label=Hue]')
   const words = page.locator('input[type=search]')
   await neverHolds(page, async () => {
     await words.fill('')
-    await hue.selectOption('green')
-    await hue.selectOption('')
+    await pick(page, 'Hue', 'green')
+    await pick(page, 'Hue', 'every hue')
     await page.locator('[data-paint]').first().focus()
     for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowDown')
     await page.mouse.move(500, 500)

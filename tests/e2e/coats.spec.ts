@@ -1,8 +1,10 @@
-import { accessible, expect, saved, test } from './start'
+import { accessible, expect, pick, picked, saved, test } from './start'
 
 test('a stack is started from a method, reordered by drag and by keys, answered, and kept', async ({
   page,
 }) => {
+  // High enough that both ends of a drag are in sight.
+  await page.setViewportSize({ width: 1280, height: 1300 })
   await page.goto('/coats')
   const rows = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
   await expect(rows).toHaveCount(4)
@@ -10,8 +12,10 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   // The undercoat's bottle is not in: the method is made of those that are.
   await page.getByRole('button', { name: 'Start from it' }).click()
   await expect(rows).toHaveCount(7)
-  const kinds = () =>
-    rows.getByLabel('Kind').evaluateAll((all) => all.map((one) => (one as HTMLSelectElement).value))
+  const kinds = async () =>
+    (await rows.locator('.kind .el-select__placeholder').allInnerTexts()).map(
+      (kind) => kind.split(' ')[0],
+    )
   expect(await kinds()).toEqual(['base', 'layer', 'layer', 'layer', 'layer', 'glaze', 'glaze'])
 
   // By keys: the last glaze is laid before the other layers.
@@ -20,7 +24,9 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
   await expect(rows.nth(4)).toBeFocused()
   // By drag: the first coat goes under the third.
-  await rows.nth(0).locator('.handle').dragTo(rows.nth(2).locator('.handle'))
+  await expect(page.getByText('Knuckle', { exact: true })).toBeVisible()
+  const below = { targetPosition: { x: 20, y: 29 } }
+  await rows.nth(0).locator('.handle').dragTo(rows.nth(2).locator('.handle'), below)
   await expect.poll(kinds).toEqual(['layer', 'layer', 'base', 'layer', 'glaze', 'layer', 'glaze'])
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
@@ -45,8 +51,20 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await rows.nth(4).focus()
   await expect(answers.getByText(/Before or after the next coat/)).toBeVisible()
 
+  // The form is painted so far as one asks.
+  const form = page.getByRole('img', { name: /painted with this ladder/ })
+  const so = page.getByRole('slider', { name: 'Painted so far' })
+  await expect(so).toHaveAttribute('aria-valuetext', 'finished')
+  const finished = await form.screenshot()
+  await so.press('Home')
+  await expect(so).toHaveAttribute('aria-valuetext', 'the bare undercoat')
+  await expect.poll(async () => (await form.screenshot()).equals(finished)).toBe(false)
+  await so.press('ArrowRight')
+  await expect(so).toHaveAttribute('aria-valuetext', 'coat 1 of 7, base coat')
+  await so.press('End')
+
   // Medium, a side of its own, wet and dry, and a hand that lays otherwise than usual.
-  await rows.nth(6).getByLabel('Thinned with').selectOption('medium')
+  await pick(rows.nth(6), 'Thinned with', 'medium')
   await rows
     .nth(6)
     .getByRole('button', { name: /^Where coat 7 goes/ })
@@ -56,12 +74,12 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect(where.getByRole('status')).toContainText('on the lights of the left side')
   await accessible(page)
   await page.keyboard.press('Escape')
-  await page.getByRole('combobox', { name: 'Side' }).selectOption('right')
+  await pick(page, 'Side', 'right')
   const onTheRight = await colour()
-  await page.getByRole('combobox', { name: 'Side' }).selectOption('left')
+  await pick(page, 'Side', 'left')
   await expect.poll(colour).not.toBe(onTheRight)
   const dry = await colour()
-  await page.getByLabel('Seen').selectOption('wet')
+  await pick(page, 'Seen', 'wet')
   await expect.poll(colour).not.toBe(dry)
   await page.getByText('How each coat lies on recess').click()
   await page.getByLabel('glaze on the flat').fill('2.5')
@@ -69,7 +87,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await accessible(page)
   await saved(page)
   await page.reload()
-  await expect(rows.nth(6).getByLabel('Thinned with')).toHaveValue('medium')
+  await expect(picked(rows.nth(6), 'Thinned with')).toContainText('medium')
   await page.getByText('How each coat lies on recess').click()
   await expect(page.getByLabel('glaze on the flat')).toHaveValue('2.5')
   await page.goto('/ladder?show=card')

@@ -3,7 +3,7 @@ import type { Browser, Page } from '@playwright/test'
 import { unpackCommission, starterPaints } from '../../core'
 import type { Project } from '../../core'
 import { png } from '../fixtures/pictures'
-import { chooseFile, expect, settled } from './start'
+import { chooseFile, expect, openCommission, settled } from './start'
 
 export const ids = new Set(starterPaints.map(({ id }) => id))
 /** A picture to paint after; invented. */
@@ -33,7 +33,7 @@ export async function takenAway(page: Page): Promise<{ path: string; project: Pr
 export async function sameInFreshProfile(browser: Browser, path: string, project: Project) {
   const fresh = await (await browser.newContext()).newPage()
   await fresh.goto('/')
-  await fresh.getByLabel('Project file').setInputFiles(path)
+  await openCommission(fresh, path)
   await settled(fresh)
   await expect(fresh.getByRole('link', { name: 'Shelf', exact: true })).toBeVisible()
   const again = await takenAway(fresh)

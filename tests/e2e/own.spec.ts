@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { card, figures, now, reference, sameInFreshProfile, takenAway, wells } from './marshPatrol'
-import { accessible, expect, saved, settled, test } from './start'
+import { accessible, expect, give, leaf, saved, settled, test } from './start'
 
 /** Eight bottles that stand on this painter's table. */
 const EIGHT = [
@@ -19,6 +19,7 @@ async function rightEverywhere(page: Page, name: string, size: string, moves: nu
   await room('Ladder')
   await settled(page)
   await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
+  await leaf(page, 'Bottles')
   await expect(wells(page)).toHaveCount(8)
   await room('Card')
   await expect.poll(() => card(page)).toContain(name)
@@ -49,9 +50,9 @@ test('a commission of one’s own from a first visit, by mouse: bust, trolls, ei
   await page.getByText('These I have').click()
   const bottles = page.getByRole('group', { name: 'Bottles that I have' })
   const ticked = bottles.getByRole('checkbox', { checked: true })
-  while ((await ticked.count()) > 0) await ticked.first().uncheck({ force: true })
+  while ((await ticked.count()) > 0) await ticked.first().press('Space')
   for (const name of EIGHT)
-    await bottles.getByRole('checkbox', { name, exact: true }).check({ force: true })
+    await bottles.getByRole('checkbox', { name, exact: true }).press('Space')
   await accessible(page)
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
   await settled(page)
@@ -62,9 +63,11 @@ test('a commission of one’s own from a first visit, by mouse: bust, trolls, ei
   await page.getByRole('link', { name: 'Figures' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Sergeant of the ford')
   await page.keyboard.press('Enter')
-  await page
-    .getByLabel('Picture that Sergeant of the ford is painted after')
-    .setInputFiles({ name: 'ford.png', mimeType: 'image/png', buffer: reference })
+  await give(page.getByRole('button', { name: 'Keep a picture with it…' }), {
+    name: 'ford.png',
+    mimeType: 'image/png',
+    buffer: reference,
+  })
   await expect(page.getByRole('img', { name: /painted after/ })).toBeVisible()
   await page.getByRole('button', { name: 'Add a figure' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Marsh troll')

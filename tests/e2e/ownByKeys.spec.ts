@@ -71,6 +71,8 @@ test('a commission of one’s own from a first visit with keys only', async ({ p
   }
   await room('Ladder')
   await settled(page)
+  await tabTo(page, /^Shadow$/)
+  await press('ArrowRight', 'ArrowRight', 'ArrowRight')
   await expect(wells(page)).toHaveCount(8)
   await room('Card')
   await expect.poll(() => card(page)).toContain('28 mm, 4 of it')

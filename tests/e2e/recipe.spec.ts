@@ -1,7 +1,7 @@
 import { formatBox, recordOf, starterPaints } from '../../core'
 import { neverHolds } from './longTasks'
 import { colourFromPicture } from '../fixtures/pictures'
-import { accessible, expect, openLadder, saved, test } from './start'
+import { accessible, expect, give, openLadder, pick, saved, test, tick } from './start'
 
 test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held, all by keyboard', async ({
   page,
@@ -26,10 +26,10 @@ test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held,
     .press('Enter')
   expect(await colour()).not.toBe(before)
   await saved(page)
-  await page.getByLabel('With', { exact: true }).selectOption('ultramarine')
+  await pick(page, 'With', 'ultramarine')
   await expect(items.first()).toContainText('ultramarine')
-  await page.getByLabel('no paint with a hazard word').check()
-  await page.getByLabel('holds under warm lamp and cabinet tube').check()
+  await tick(page, 'no paint with a hazard word')
+  await tick(page, 'holds under warm lamp and cabinet tube')
   await expect(page.getByText(/Proved/)).toBeVisible()
   await page.getByRole('button', { name: 'Which paint would help most?' }).click()
   await expect(page.getByText(/would bring it to|No starter pigment/)).toBeVisible({
@@ -43,7 +43,7 @@ test('a well that looks wrong is put right, by words, by numbers and by the read
   await page.goto('/ladder/base')
   await expect(page.getByText(/Proved/)).toBeVisible()
   const ways = page.getByRole('list', { name: 'Ways to put it right' })
-  await page.getByLabel('too dark').check()
+  await tick(page, 'too dark')
   await expect(ways.getByRole('listitem').first()).toContainText(/add \d/)
   await page.getByLabel('Room for').fill('16')
   await page.getByLabel('or as numbers').fill('48 10 24')
@@ -74,22 +74,23 @@ test('a large box is searched with progress, can be stopped and never holds the 
     bottles: {},
   })
   await page.goto('/box')
-  await page
-    .getByLabel('Box file', { exact: true })
-    .setInputFiles({ name: 'many.json', mimeType: 'application/json', buffer: Buffer.from(many) })
-  await expect(page.getByText('of 239 paints in the plan')).toBeVisible()
+  await give(page.getByRole('button', { name: 'Open a box file…' }), {
+    name: 'many.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(many),
+  })
+  await expect(page.getByText('of 239 paints in use')).toBeVisible()
   await page.getByRole('link', { name: 'Ladder', exact: true }).click()
   await page.getByRole('link', { name: 'Base', exact: true }).click()
-  await page.getByLabel('Most paints').selectOption('4')
+  await pick(page, 'Most paints', '4')
   await expect(page.getByText(/Best so far \d+\.\d; nothing can be more than/)).toBeVisible({
     timeout: 15_000,
   })
   await expect(page.getByRole('progressbar', { name: 'Search' })).toBeVisible()
   // Ten new questions in a second leave one search running, and it is the newest.
-  const drops = page.locator('select[aria-label="Most drops"]')
   await neverHolds(page, async () => {
     for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
-      await drops.selectOption(most)
+      await pick(page, 'Most drops', most)
     await page.waitForTimeout(600)
   })
   await page.getByRole('button', { name: 'Stop' }).click()

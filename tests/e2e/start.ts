@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test as base } from '@playwright/test'
-import type { Page } from '@playwright/test'
+import type { FileChooser, Locator, Page } from '@playwright/test'
 
 /** Every page is watched: no console error, and no request that leaves the machine. */
 export const test = base.extend<{ page: Page }>({
@@ -39,7 +39,7 @@ export async function paintMany(page: Page, many: number): Promise<void> {
 
 /** Waits until the search has answered. */
 export async function settled(page: Page): Promise<void> {
-  const status = page.getByRole('region', { name: 'Steps and mixing' }).getByRole('status')
+  const status = page.getByRole('status', { name: 'Mixing' })
   await expect(status).toHaveText(/\S/)
   await expect(status).not.toContainText('Looking')
 }
@@ -77,3 +77,46 @@ export async function chooseFile(page: Page, line: string): Promise<void> {
   await page.getByRole('button', { name: 'Files' }).click()
   await page.getByRole('menuitem', { name: line }).click()
 }
+
+type Given = Parameters<FileChooser['setFiles']>[0]
+
+/** Gives a file to a button that asks for one. */
+export async function give(button: Locator, file: Given): Promise<void> {
+  const chooser = button.page().waitForEvent('filechooser')
+  await button.click()
+  await (await chooser).setFiles(file)
+}
+
+/** Opens a commission from a file: by the Files menu, or by the button of the shelf. */
+export async function openCommission(page: Page, file: Given): Promise<void> {
+  const menu = page.getByRole('button', { name: 'Files' })
+  await expect(menu.or(page.getByRole('button', { name: /^Open a/ })).first()).toBeVisible()
+  if ((await menu.count()) === 0) return give(page.getByRole('button', { name: /^Open a/ }), file)
+  await menu.click()
+  await give(page.getByRole('menuitem', { name: /^Open a project/ }), file)
+}
+
+/** Chooses a line of a select. */
+export async function pick(where: Page | Locator, label: string, line: string): Promise<void> {
+  const page = 'page' in where ? where.page() : where
+  const box = where.getByRole('combobox', { name: label, exact: true })
+  await box.focus()
+  await box.press('Enter')
+  await page.getByRole('option', { name: line }).first().click()
+}
+
+/** What a select shows. */
+export function picked(where: Page | Locator, label: string): Locator {
+  const page = 'page' in where ? where.page() : where
+  return where
+    .locator('.el-select')
+    .filter({ has: page.getByRole('combobox', { name: label, exact: true }) })
+}
+
+/** Ticks, or unticks, by the key that a painter would. */
+export const tick = (where: Page | Locator, label: string | RegExp): Promise<void> =>
+  where.getByRole('checkbox', { name: label, exact: true }).press('Space')
+
+/** Opens a leaf of the ladder's settings. */
+export const leaf = (page: Page, name: 'Shadow' | 'Light' | 'Mixing' | 'Bottles'): Promise<void> =>
+  page.getByRole('tab', { name, exact: true }).click()

@@ -16,18 +16,18 @@ async function chooseFigure(page: Page, name: string): Promise<void> {
 
 /** Starts from a method and says how far its end is from the ladder, in shadow, middle and light. */
 async function start(page: Page, method: string, byKeys: boolean): Promise<number[]> {
-  const summary = page.locator('summary').filter({ hasText: method })
+  const line = page.locator('.methods').getByRole('button', { name: method })
   const begin = page.getByRole('button', { name: 'Start from it' })
   if (byKeys) {
-    await summary.focus()
+    await line.focus()
     await page.keyboard.press('Enter')
     await begin.focus()
     await page.keyboard.press('Enter')
   } else {
-    await summary.click()
+    await line.click()
     await begin.click()
   }
-  await expect(summary).toHaveClass(/here/)
+  await expect(line.locator('.line')).toHaveClass(/here/)
   const told = page.getByText(/It ends/)
   const [, ...off] = /(\d+\.\d) .*?(\d+\.\d) .*?(\d+\.\d)/s.exec((await told.textContent())!)!
   return off.map(Number)
@@ -122,8 +122,9 @@ test('methods are started and carried to the end in the browser, one after anoth
 }) => {
   test.setTimeout(240_000)
   await chooseFigure(page, 'Isaura')
-  await expect(page.locator('.methods summary')).toHaveCount(21)
-  const names = await page.locator('.methods summary').allInnerTexts()
+  const lines = page.locator('.methods .line')
+  await expect(lines).toHaveCount(21)
+  const names = await lines.allInnerTexts()
   for (const name of names.slice(0, many(21, 5))) {
     await page.getByRole('link', { name: 'Coats', exact: true }).click()
     const off = await start(page, name, false)

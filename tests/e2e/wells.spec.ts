@@ -1,19 +1,32 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, openLadder, paintMany, saved, settled, test } from './start'
+import {
+  accessible,
+  expect,
+  give,
+  leaf,
+  openLadder,
+  paintMany,
+  pick,
+  saved,
+  settled,
+  test,
+  tick,
+} from './start'
 
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
   page,
 }, testInfo) => {
   // Her base is mixed of bottles, not poured of puddles.
   await openLadder(page)
-  await page.getByLabel('Way of mixing').selectOption('matched')
+  await leaf(page, 'Mixing')
+  await pick(page, 'Way of mixing', 'each step matched')
   await settled(page)
   await saved(page)
   await page.goto('/bench')
   await paintMany(page, 3)
   await page.getByText('Others painted alongside').click()
-  await page.getByLabel('Mei').check()
+  await tick(page, /^Mei/)
   // One painted alongside is mixed from her own ladder.
   const now = page.getByRole('region', { name: 'Now' })
   await expect(now.getByText('20 moves left')).toBeVisible()
@@ -28,7 +41,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
   await expect(now.getByText('20 moves left')).toBeVisible()
-  await page.getByLabel('Mei').uncheck()
+  await tick(page, /^Mei/)
   await expect(now.getByText('15 moves left')).toBeVisible()
   await page.getByText('Paint that is needed').click()
   await page.getByLabel('Left of titanium white, ml').fill('0.1')
@@ -48,14 +61,16 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
   await page.getByLabel('thinner to 1').fill('3')
   await page.getByLabel('titanium white', { exact: true }).fill('100')
-  await expect(page.getByRole('alert')).toContainText('numbers from 0 to 99')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('alert')).toContainText('Allowed is 0 to 99, not 100')
   await page.getByLabel('titanium white', { exact: true }).fill('7')
+  await page.keyboard.press('Tab')
   const picture = testInfo.outputPath('well.png')
   await writeFile(
     picture,
     png(80, 60, () => [120, 90, 80]),
   )
-  await page.getByLabel('Picture of it').setInputFiles(picture)
+  await give(page.getByRole('button', { name: 'A picture of it…' }), picture)
   await page.getByLabel('A word about it').press('Enter')
   const right = page.getByRole('region', { name: 'Put right' })
   await expect(right.getByText(/Off by \d+\.\d: put it right/)).toBeVisible()
@@ -73,8 +88,10 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await expect(page.getByRole('img', { name: /^Picture of Base coat/ })).toBeVisible()
   await page.getByText('Again', { exact: true }).click()
   await page.getByLabel('Drops in all').fill('500')
-  await expect(page.getByText('500 drops; allowed is 1 to 400.')).toBeVisible()
+  await page.keyboard.press('Tab')
+  await expect(page.getByText('Allowed is 1 to 400, not 500.')).toBeVisible()
   await page.getByLabel('Drops in all').fill('200')
+  await page.keyboard.press('Tab')
   await expect(page.getByText(/titanium white .* times over$/)).toBeVisible()
   await page.getByRole('button', { name: 'Keep it as a target' }).click()
   await expect(page.getByRole('button', { name: 'Kept under Tone' })).toBeVisible()

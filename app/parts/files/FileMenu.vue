@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
+import { ElButton, ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
 import { onMounted, ref } from 'vue'
 import { listAside } from '../../vault/works'
 import FloatingTrouble from '../FloatingTrouble.vue'
@@ -28,7 +28,7 @@ async function choose(name: keyof typeof takeAway | 'open'): Promise<void> {
 
 <template>
   <ElDropdown trigger="click" :persistent="false" @command="choose">
-    <button type="button" class="primary" :aria-busy="busy !== ''">{{ busy || 'Files' }}</button>
+    <ElButton type="primary" :aria-busy="busy !== ''">{{ busy || 'Files' }}</ElButton>
     <template #dropdown>
       <ElDropdownMenu>
         <ElDropdownItem command="csv">This ladder as a table (CSV)</ElDropdownItem>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useFileDialog } from '@vueuse/core'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import FloatingTrouble from '../FloatingTrouble.vue'
@@ -8,7 +9,6 @@ import { bringBack } from './bringBack'
 const emit = defineEmits<{ busy: [words: string] }>()
 const router = useRouter()
 const route = useRoute()
-const input = ref<HTMLInputElement>()
 const trouble = ref<{ text: string; details: string[] }>()
 
 async function open(file: File | undefined): Promise<void> {
@@ -27,23 +27,15 @@ async function open(file: File | undefined): Promise<void> {
   const inside = typeof route.params.commission === 'string' && route.name
   await router.push({ name: inside ? route.name! : 'Ladder', params: { commission: id } })
 }
-async function picked(): Promise<void> {
-  const file = input.value?.files?.[0]
-  await open(file)
-  if (input.value) input.value.value = ''
-}
-defineExpose({ choose: () => input.value?.click(), open })
+const dialog = useFileDialog({
+  accept: '.json,.zip,application/json,application/zip',
+  multiple: false,
+  reset: true,
+})
+dialog.onChange((files) => void open(files?.[0]))
+defineExpose({ choose: () => dialog.open(), open })
 </script>
 
 <template>
-  <input
-    ref="input"
-    type="file"
-    accept=".json,.zip,application/json,application/zip"
-    class="unseen"
-    aria-label="Project file"
-    tabindex="-1"
-    @change="picked"
-  />
   <FloatingTrouble :trouble="trouble" @close="trouble = undefined" />
 </template>

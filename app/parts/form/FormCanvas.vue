@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { isEverywhere, keyVector, liesAt, lightParts, spotOf, usualKey } from '../../../core'
+import {
+  displayColour,
+  harmonics,
+  isEverywhere,
+  keyVector,
+  liesAt,
+  lightParts,
+  reaching,
+  spotOf,
+  usualKey,
+} from '../../../core'
 import type { Lab, Place, Spot } from '../../../core'
 import { useForm } from '../../stores/form'
 import { useLadder } from '../../stores/ladder/ladder'
@@ -20,10 +30,12 @@ const props = withDefaults(
     ridges?: boolean
     /** Other colours than the ladder’s, dark to light, the middle one the base. */
     labs?: readonly Lab[]
+    /** Colours by kind of spot, instead of the ladder’s by light. */
+    painted?: (spot: Omit<Spot, 'zone'>) => Lab
     /** Only what lies here is painted; the rest is the grey of the ground. */
     place?: Place
   }>(),
-  { blend: 0, labs: undefined, place: undefined },
+  { blend: 0, labs: undefined, painted: undefined, place: undefined },
 )
 /** What kind of spot was pointed at. */
 const emit = defineEmits<{ spot: [spot: Omit<Spot, 'zone'>] }>()
@@ -56,6 +68,7 @@ const spotAt = computed(() => {
   const parts = lightParts(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
   const key = keyVector(store.plan.key ?? usualKey)
   const made = form.geometry
+  const from = made && harmonics(...key, made.reach.terms)
   return (p: number) =>
     spotOf(
       {
@@ -64,6 +77,7 @@ const spotAt = computed(() => {
         nz: made!.normals[3 * p + 2]!,
         occlusion: made!.occlusion[p]!,
         curvature: made!.curvature[p]!,
+        through: reaching(made!.reach, p, from!),
       },
       parts,
       key,
@@ -77,6 +91,25 @@ const mask = computed(() => {
   return Float32Array.from(form.geometry.occlusion, (_, p) =>
     liesAt(bare, spotAt.value(p)) ? 1 : 0,
   )
+})
+/** Every point in the colour of its kind of spot. */
+const coated = computed(() => {
+  const { painted, grey } = props
+  if (!painted || !form.geometry) return undefined
+  const many = form.geometry.occlusion.length
+  const colours = new Float32Array(3 * many)
+  const known = new Map<string, readonly [number, number, number]>()
+  for (let p = 0; p < many; p++) {
+    const spot = spotAt.value(p)
+    const key = `${spot.relief}${spot.light}${spot.side}${spot.down}`
+    let rgb = known.get(key)
+    if (!rgb) {
+      const { L, a, b } = painted(spot)
+      known.set(key, (rgb = displayColour(grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb))
+    }
+    colours.set(rgb, 3 * p)
+  }
+  return colours
 })
 let pressed: [number, number] | undefined
 /** A press that did not turn the form points at it. */
@@ -105,6 +138,7 @@ onMounted(() => {
     (made) => made && scene.value?.show(made),
     { immediate: true },
   )
+  watch(coated, (colours) => scene.value?.coat(colours), { immediate: true })
   watch(mask, (placed) => scene.value?.mask(placed), { immediate: true })
   watch(look, (now) => scene.value?.paint(now), { immediate: true })
   watch(
@@ -144,7 +178,7 @@ function keys(event: KeyboardEvent): void {
 <template>
   <div ref="frame" class="frame">
     <canvas
-      v-show="!without"
+      v-show="!without && form.geometry"
       ref="canvas"
       tabindex="0"
       role="img"
@@ -153,6 +187,7 @@ function keys(event: KeyboardEvent): void {
       @pointerdown="pressed = [$event.clientX, $event.clientY]"
       @pointerup="released"
     />
+    <p v-if="form.trouble && !form.geometry" role="alert">{{ form.trouble }}</p>
     <p v-if="without" class="soft">
       This browser has no WebGL, so the form cannot be shown. The strip has the same colours.
     </p>

@@ -1,6 +1,6 @@
 import { displayColour, exposure, keyVector, usualKey } from '../../../core'
 import type { FigurePlan, Lab } from '../../../core'
-import type { FormLook } from './formScene'
+import type { FormLook } from './formPaint'
 
 /** A ladder as it lies on a form. */
 export interface LaidLadder {

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { onBeforeUnmount, reactive, ref, watch } from 'vue'
 import type { ColourSource, Lab } from '../../../core'
+import FileButton from '../field/FileButton.vue'
+import { PICTURES } from '../field/fileKinds'
 import PictureCanvas from './PictureCanvas.vue'
 import { openPicture } from '../../stores/picture/openPicture'
 import { newId } from '../../vault/newId'
@@ -11,15 +14,9 @@ const emit = defineEmits<{ pick: [lab: Lab, source: ColourSource] }>()
 /** Each slot has a picture of its own. */
 const store = reactive(openPicture(newId()))
 onBeforeUnmount(store.close)
-const input = ref<HTMLInputElement>()
 const shown = ref(false)
 const tool = ref<'neutral' | 'point'>('neutral')
 
-function take(): void {
-  const file = input.value?.files?.[0]
-  if (file) store.open(file)
-  input.value!.value = ''
-}
 watch(
   () => store.picture,
   (picture) => {
@@ -42,16 +39,7 @@ watch(
 
 <template>
   <div class="from">
-    <button type="button" class="plain" @click="input?.click()">From a picture…</button>
-    <input
-      ref="input"
-      type="file"
-      accept="image/jpeg,image/png,image/webp"
-      class="unseen"
-      :aria-label="`Picture of ${props.what}`"
-      tabindex="-1"
-      @change="take"
-    />
+    <FileButton :accept="PICTURES" @file="store.open($event)">From a picture…</FileButton>
     <p v-if="store.trouble" role="alert">{{ store.trouble }}</p>
     <div v-if="shown && store.picture" class="open">
       <p class="soft" role="status">
@@ -64,11 +52,11 @@ watch(
         }}
       </p>
       <p class="row">
-        <button v-if="tool === 'neutral'" type="button" class="plain" @click="tool = 'point'">
+        <ElButton v-if="tool === 'neutral'" @click="tool = 'point'">
           No grey in it: plain daylight
-        </button>
-        <button v-else type="button" class="plain" @click="tool = 'neutral'">Grey again</button>
-        <button type="button" class="plain" @click="shown = false">Close the picture</button>
+        </ElButton>
+        <ElButton v-else @click="tool = 'neutral'">Grey again</ElButton>
+        <ElButton @click="shown = false">Close the picture</ElButton>
       </p>
       <PictureCanvas :picture="store" :tool="tool" :brush="5" />
     </div>

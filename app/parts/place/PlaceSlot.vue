@@ -46,6 +46,8 @@ const open = ref(false)
   background: var(--field-high);
   text-align: left;
   line-height: 1.15;
+  flex: 0 1 auto;
+  max-width: 140px;
 }
 .slot:hover {
   border-color: var(--ink);

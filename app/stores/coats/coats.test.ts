@@ -1,7 +1,7 @@
 import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { nextTick } from 'vue'
+import { effectScope, nextTick } from 'vue'
 import {
   accentFor,
   deltaE00,
@@ -17,6 +17,8 @@ import {
 import { useAccents } from '../accents/accents'
 import { useBench } from '../bench/bench'
 import { useCoats } from './coats'
+import { useMethodLooks } from './methodLooks'
+import { usePaintedForm } from './paintedForm'
 import { useLadder } from '../ladder/ladder'
 import { withPaints } from '../paints'
 import { useProject } from '../project/project'
@@ -79,6 +81,63 @@ describe('the stack of the chosen figure', () => {
     await nextTick()
     expect(coats.trouble).toContain('no-such-paint')
     expect(coats.layers).toBeUndefined()
+  })
+
+  it('the form is painted coat by coat, as the strata have it; what a choice would end at is what it ends at', async () => {
+    const { coats } = await begin()
+    const all = coats.stack.coats.length
+    let after = 0
+    const painted = usePaintedForm(() => after)
+    const under = coats.layers!.middle.flat[0]!
+    const spots = (['shadow', 'middle', 'light'] as const).flatMap((light) =>
+      (['recess', 'flat', 'ridge'] as const).map((relief) => ({ light, relief })),
+    )
+    // One undercoat, whatever the spot.
+    for (const spot of spots)
+      expect(deltaE00(painted.value({ ...spot, side: 'left', down: false }), under)).toBeLessThan(
+        1e-9,
+      )
+    for (after of [1, all, all + 3]) {
+      const fresh = usePaintedForm(() => after)
+      for (const { light, relief } of spots) {
+        const there = fresh.value({ light, relief, side: 'left', down: false })
+        const strata = coats.layers![light][relief][Math.min(after, all)]!
+        expect(deltaE00(there, strata), `${after} ${light} ${relief}`).toBeLessThan(1e-9)
+      }
+    }
+    const made = { coats: coats.plan.coats.slice(0, 1) }
+    const ends = coats.endWith(made)!
+    expect(
+      coats.endWith({ coats: [{ ...made.coats[0]!, of: { puddle: 'gone' } }] }),
+    ).toBeUndefined()
+    coats.set(made)
+    await nextTick()
+    expect(deltaE00(ends.middle, coats.layers!.middle.flat.at(-1)!)).toBeLessThan(1e-9)
+    expect(deltaE00(ends.light, coats.layers!.light.ridge.at(-1)!)).toBeLessThan(1e-9)
+  })
+
+  it('every method is cut through for the figure, each as it starts', async () => {
+    const { coats } = await begin()
+    const scope = effectScope()
+    const { looks, trouble } = scope.run(() => useMethodLooks())!
+    await until(() => looks.value.size).toBe(methods.length)
+    expect(trouble.value).toBe('')
+    for (const method of [methods[0]!, methods[4]!]) {
+      coats.start(method)
+      await until(() => coats.beginning).toBe(false)
+      for (const [place, relief] of [
+        ['shadow', 'recess'],
+        ['middle', 'flat'],
+        ['light', 'ridge'],
+      ] as const) {
+        const cut = looks.value.get(method.key)![place]
+        expect(cut[0]!.um).toBe(0)
+        expect(cut).toHaveLength(method.coats.length + 1)
+        const end = coats.layers![place][relief].at(-1)!
+        expect(deltaE00(cut.at(-1)!.lab, end), method.key).toBeLessThan(1e-6)
+      }
+    }
+    scope.stop()
   })
 
   it('a coat mixed from a bottle that has gone is named, in the stack and at the bench', async () => {

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, toRaw } from 'vue'
+import { computed, ref } from 'vue'
 import {
   asSeen,
   finishOf,
@@ -16,12 +16,11 @@ import {
   reliefPlaces,
   resolveStack,
   stackLayers,
-  stepKeys,
   stepOf,
-  stepPuddle,
   zonesOf,
 } from '../../../core'
 import type {
+  EndAims,
   FigureStack,
   Ingredient,
   Lab,
@@ -35,7 +34,6 @@ import type {
   Spot,
   Stack,
   StandIns,
-  StepKey,
 } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
@@ -44,6 +42,7 @@ import { usePalette } from '../palette/palette'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { begunStack } from './begunStack'
+import { useMethodJob } from './methodJob'
 import { stackPlanOf } from './stackPlanOf'
 
 /** What stands in for a stack that cannot be worked out. */
@@ -113,6 +112,14 @@ export const useCoats = defineStore('coats', () => {
     return [...bottles]
   })
   const missing = computed(() => absent(chosenBottles.value))
+  /** How the stack would end in shadow, in the middle and lit, were something of it otherwise. */
+  function endWith(made: Partial<FigureStack>): EndAims | undefined {
+    try {
+      return endOf(resolveStack({ ...plan.value, ...made }, mixOf))
+    } catch {
+      return undefined
+    }
+  }
   const set = (made: Partial<FigureStack>, tag = ''): boolean =>
     store.setStack({ ...plan.value, ...made }, tag)
   /** How far the stack ends from what the ladder aims at, in shadow, in the middle and lit; nothing while it is sought. */
@@ -121,25 +128,13 @@ export const useCoats = defineStore('coats', () => {
       ? undefined
       : offBy(endOf(stack.value), endAims(ladder.steps)),
   )
+  const methodJob = useMethodJob()
   const {
     busy: beginning,
     trouble: beginTrouble,
     ask,
   } = useAnswer(async ({ method, figure }: { method: Method; figure: string }) => {
-    const had = (store.project.puddles ?? []).filter((one) => one.figure === figure)
-    const stepIds = Object.fromEntries(stepKeys.map((key) => [key, stepPuddle(figure, key)]))
-    const made = await threads.coats().begin({
-      method: method.key,
-      paints: store.paintsIn.map(toRaw),
-      steps: ladder.steps.map(({ key, target, share, parts }) => ({
-        key,
-        target: { L: target.L, a: target.a, b: target.b },
-        share,
-        parts: parts.map(({ paint, drops }) => ({ paint, drops })),
-      })),
-      had: structuredClone(toRaw(had)),
-      stepIds: stepIds as Record<StepKey, string>,
-    })
+    const made = await threads.coats().begin({ ...methodJob(), method: method.key })
     // Another figure was opened meanwhile: its stack stays as it is.
     if (store.figure.id === figure) store.beginStack(...begunStack(method, made, store.figure.tone))
   })
@@ -161,7 +156,7 @@ export const useCoats = defineStore('coats', () => {
     return store.standIn(stack, (parts) => partsWithStandIns(parts, standIns))
   }
   return {
-    ...{ plan, stack, layers, zones, spot, look, finish, trouble, set },
+    ...{ plan, stack, layers, zones, spot, look, finish, trouble, set, endWith },
     ...{ missing, off, start, beginning, beginTrouble, standIn },
   }
 })

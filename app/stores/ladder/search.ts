@@ -23,19 +23,19 @@ interface Found {
 /**
  * Mixes of a ladder, the best that a moment finds.
  * @param take is handed them as they come.
+ * @param recipe the thread that looks for them.
  */
 export async function quickMixes(
   job: LadderJob,
   take: (found: Found) => void = () => undefined,
+  recipe = threads.recipe,
 ): Promise<Found> {
   const { paints, maxPaints, maxDrops, mixing, others } = job
   const limits = { paints, maxPaints, maxDrops }
   const find = (targets: readonly Target[], patienceMs: number) =>
-    threads.recipe().find({ ...limits, targets: targets.map(({ target }) => target), patienceMs })
+    recipe().find({ ...limits, targets: targets.map(({ target }) => target), patienceMs })
   const { base, mood, moved } = job
-  const reached = await threads
-    .recipe()
-    .ends({ ...limits, base, mood, moved, patienceMs: QUICK_MS })
+  const reached = await recipe().ends({ ...limits, base, mood, moved, patienceMs: QUICK_MS })
   const steps = job.targetsAt(reached.ends)
   const known = { steps, reached, from: 0 }
   if (!mixing) {
@@ -44,7 +44,7 @@ export async function quickMixes(
     return found
   }
   const patienceMs = PROOF_MS / 20
-  const mixed = await threads.recipe().mix({
+  const mixed = await recipe().mix({
     ...limits,
     targets: steps.map(({ target }) => target),
     patienceMs,

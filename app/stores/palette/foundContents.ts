@@ -1,5 +1,6 @@
 import type { Figure, Paint, StoredPuddle } from '../../../core'
 import { jobOfFigure } from '../ladder/plan'
+import { threads } from '../../workers/threads'
 import { quickMixes } from '../ladder/search'
 import { contentsOf } from './contents'
 
@@ -12,8 +13,9 @@ export async function foundContents(
   figure: Figure,
   table: Paint[],
   stored: readonly StoredPuddle[],
+  recipe = threads.recipe,
 ) {
-  const { mixes, ...found } = await quickMixes(jobOfFigure(figure, table))
+  const { mixes, ...found } = await quickMixes(jobOfFigure(figure, table), undefined, recipe)
   const keys = found.steps.map(({ key }) => key)
   const contents = contentsOf(figure.id, stored, keys, (key) => mixes[keys.indexOf(key)])
   return { ...found, keys, contents }

@@ -1,5 +1,4 @@
-import { applyPatches } from 'immer'
-import type { Objectish, Patch } from 'immer'
+import type { Patch } from 'immer'
 
 interface Change {
   patches: Patch[]
@@ -10,7 +9,7 @@ interface Change {
  * Undo and redo of plain data that is replaced, never changed in place. What is kept is what each change wrote
  * (Immer's patches), not copies of the whole; changes with the same tag in a row become one.
  */
-export class History<T extends Objectish> {
+export class History {
   private past: Change[] = []
   private future: Change[] = []
   private tag = ''
@@ -37,20 +36,22 @@ export class History<T extends Objectish> {
     if (this.past.length > this.most) this.past.shift()
   }
 
-  undo(now: T): T | undefined {
+  /** What leads back over the last change. */
+  undo(): Patch[] | undefined {
     const change = this.past.pop()
     if (!change) return undefined
     this.future.push(change)
     this.tag = ''
-    return applyPatches(now, change.inverse)
+    return change.inverse
   }
 
-  redo(now: T): T | undefined {
+  /** What leads forward over the change that was undone last. */
+  redo(): Patch[] | undefined {
     const change = this.future.pop()
     if (!change) return undefined
     this.past.push(change)
     this.tag = ''
-    return applyPatches(now, change.patches)
+    return change.patches
   }
 
   clear(): void {

@@ -140,12 +140,12 @@ it(`${RUNS} random sequences of changes with hostile values: each state that wou
       store.restore({ ...store.project, figures: store.project.figures.slice(0, 3) })
     }
     const list = changes(store)
-    const before = store.changes
+    const before = store.changed
     for (let step = 0; step < STEPS; step++) {
       one(list)()
       if (store.refused.length > 0) refusals++
     }
-    if (store.changes === before) continue
+    if (store.changed === before) continue
     made++
     readsBack(store, `run ${run}`)
   }

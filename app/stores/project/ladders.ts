@@ -1,31 +1,12 @@
-import { isBottle, stepKeys, stepOf, stepPuddle } from '../../../core'
-import type { FigurePlan, LadderVersion, Mood, Project, PuddlePart, StepKey } from '../../../core'
-import type { Draft } from 'immer'
+import { isBottle, stepKeys, stepOf } from '../../../core'
+import type { FigurePlan, LadderVersion, Mood, PuddlePart, StepKey } from '../../../core'
 import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
+import { settle } from './settle'
 import { plain } from './work'
 import type { Work } from './work'
 
 type Limit = 'maxPaints' | 'maxDrops'
-
-/** What a step's puddle holds; nothing lets it be found again. */
-function settle(
-  draft: Draft<Project>,
-  figure: string,
-  key: StepKey,
-  parts: readonly PuddlePart[] | undefined,
-): void {
-  const id = stepPuddle(figure, key)
-  const had = draft.puddles?.findIndex((one) => one.id === id) ?? -1
-  if (!parts) {
-    if (had >= 0) draft.puddles!.splice(had, 1)
-    return
-  }
-  const puddle = plain({ id, figure, parts: [...parts] })
-  draft.puddles ??= []
-  if (had >= 0) draft.puddles[had] = puddle
-  else draft.puddles.push(puddle)
-}
 
 /** The ladder of the figure that is open: light and taste, mixes, versions. */
 export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) => ({

@@ -23,6 +23,7 @@ export const useProject = defineStore('project', () => {
   /** Every paint: starters, then the painter's own. */
   const paints = computed(() => markRaw(allPaints()))
   // Each read by itself, so that a change elsewhere finds nothing anew.
+  const figures = computed(() => project.value.figures)
   const out = computed(() => project.value.out)
   const bottles = computed(() => project.value.bottles)
   const ownedOnly = computed(() => project.value.ownedOnly ?? false)
@@ -65,6 +66,7 @@ export const useProject = defineStore('project', () => {
 
   return {
     ...work,
+    figures,
     paints,
     inCommission,
     paintsIn,

@@ -1,5 +1,7 @@
-import type { PuddlePart, StoredPuddle } from '../../../core'
+import { isBottle } from '../../../core'
+import type { PuddlePart, StepKey, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
+import { settle } from './settle'
 import { plain } from './work'
 import type { Work } from './work'
 
@@ -43,6 +45,25 @@ export const puddleActions = ({ change, figure, project }: Work) => ({
       }
       if (made.forAll === true) delete one.figure
       if (made.forAll === false) one.figure = figure.value.id
+    })
+  },
+  /**
+   * One puddle for steps of several figures, on the palette of the commission; what pours those steps pours it.
+   * @param parts what it holds; where that is one puddle of all figures already, that one is taken.
+   */
+  sharePuddle(
+    { name, parts }: { name: string; parts: readonly PuddlePart[] },
+    steps: readonly { figure: string; key: StepKey }[],
+  ) {
+    const [only, ...more] = parts
+    const shared =
+      only && more.length === 0 && !isBottle(only.of) ? this.puddleOf(only.of.puddle) : undefined
+    const id = shared?.figure === undefined && shared ? shared.id : newId()
+    return change('', (draft) => {
+      draft.puddles ??= []
+      if (id !== shared?.id) draft.puddles.push(plain({ id, name, parts: [...parts] }))
+      for (const { figure, key } of steps)
+        settle(draft, figure, key, [{ of: { puddle: id }, drops: 1 }])
     })
   },
   /** Takes a puddle off the palette; one that is used is refused. */

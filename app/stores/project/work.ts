@@ -1,4 +1,4 @@
-import { enablePatches, produceWithPatches } from 'immer'
+import { applyPatches, enablePatches, produceWithPatches } from 'immer'
 import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange } from '../../../core'
@@ -24,10 +24,10 @@ export type Make = (draft: Draft<Project>) => void
  */
 export function useWork() {
   const project = shallowRef<Project>(lowTide([...starterIds]))
-  const history = new History<Project>()
+  const history = new History()
   const depth = shallowRef(history.depth)
-  /** Counts the changes. */
-  const changes = shallowRef(0)
+  /** The last change, or what undo wrote; another with every change. */
+  const changed = shallowRef<readonly Patch[]>([])
   /** Why the last change was not made; empty when it was. */
   const refused = shallowRef<readonly FileIssue[]>([])
 
@@ -49,10 +49,13 @@ export function useWork() {
   )
   watch(strengths, setStrengths, { immediate: true, flush: 'sync' })
 
-  function show(next: Project): void {
+  function show(next: Project, patches: readonly Patch[]): void {
     project.value = next
     depth.value = history.depth
-    changes.value++
+    changed.value = [...patches]
+  }
+  function go(patches: readonly Patch[] | undefined): void {
+    if (patches) show(applyPatches(project.value, patches), patches)
   }
 
   /**
@@ -77,7 +80,7 @@ export function useWork() {
     refused.value = issues
     if (issues.length > 0) return false
     history.note(patches, inverse, tag, Date.now())
-    show(next)
+    show(next, patches)
     return true
   }
   const changeFigure = (id: string, tag: string, make: (draft: Draft<Figure>) => void): boolean =>
@@ -96,20 +99,14 @@ export function useWork() {
     figure,
     plan,
     depth,
-    changes,
+    changed,
     refused,
     change,
     changeFigure,
     changeOpen,
     changePlan,
-    undo: () => {
-      const state = history.undo(project.value)
-      if (state) show(state)
-    },
-    redo: () => {
-      const state = history.redo(project.value)
-      if (state) show(state)
-    },
+    undo: () => go(history.undo()),
+    redo: () => go(history.redo()),
     /** Another state of the same commission takes the place of this one; undo brings this one back. */
     replace: (next: Project) =>
       change('', (draft) => {

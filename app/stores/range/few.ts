@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import type { Figure, Lab, Paint } from '../../../core'
 import { heard } from '../../workers/heard'
 import type { FewAnswer, SetChanges } from '../../workers/rangeJobs'
@@ -47,7 +47,7 @@ export function useFew() {
   const progress = ref<number>()
   const from = computed<Paint[]>(() => store.inCommission.map(toRaw))
   const targets = steady(() => {
-    const all = store.project.figures.flatMap(tellingTargets)
+    const all = store.figures.flatMap(tellingTargets)
     const step = Math.ceil(all.length / MOST_TARGETS)
     return all.filter((_, i) => i % step === 0)
   })
@@ -101,16 +101,18 @@ export function useFew() {
     immediate: true,
   })
 
-  const curve = shallowRef<FewAnswer[]>([])
-  const changes = shallowRef<SetChanges>()
-  const looked = useAnswer<void, void>(async () => {
-    const { range } = threads
-    if (palette.value.length > 0)
-      changes.value = await range().changes([...palette.value], [...keptOut.value])
+  const changes = useAnswer<void, SetChanges | undefined>(async () =>
+    palette.value.length > 0
+      ? threads.range().changes([...palette.value], [...keptOut.value])
+      : undefined,
+  )
+  watch([table.answer, palette, keptOut], () => table.answer.value && changes.ask())
+  // The curve is of all that may be found, whatever is on the table.
+  const curve = useAnswer<void, FewAnswer[]>(() => {
     const sizes = Array.from({ length: limits.value - 1 }, (_, i) => i + 2)
-    curve.value = await range().curve(sizes, [...pinned.value], [...keptOut.value])
+    return threads.range().curve(sizes, [...pinned.value], [...keptOut.value])
   })
-  watch([table.answer, palette, pinned, keptOut], () => table.answer.value && looked.ask())
+  watch([table.answer, pinned, keptOut], () => table.answer.value && curve.ask())
 
   const best = useAnswer<number, FewAnswer>(
     async (size, { soFar }) => {
@@ -143,9 +145,12 @@ export function useFew() {
     palette,
     progress,
     ready: computed(() => table.answer.value !== undefined),
-    trouble: computed(() => table.trouble.value || best.trouble.value || looked.trouble.value),
-    curve,
-    changes,
+    trouble: computed(
+      () =>
+        [table, best, changes, curve].map(({ trouble }) => trouble.value).find((one) => one) ?? '',
+    ),
+    curve: computed(() => curve.answer.value ?? []),
+    changes: changes.answer,
     best,
     pin: (id: string) => (pinned.value = toggled(pinned.value, id)),
     keepOut: (ids: readonly string[]) => (keptOut.value = ids),

@@ -7,7 +7,9 @@ import { lowTide } from '../../../demo/lowTide'
 import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
 import { useFew } from './few'
+import { useHelps } from './helps'
 import { useRange } from './rows'
+import { useSharing } from './sharing'
 import { cardOf, ladderRows, sheetOf } from './sheet'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
@@ -84,6 +86,53 @@ describe('the rows of a range', () => {
     expect(range.alike('table').get('bram') ?? []).not.toContainEqual(
       expect.objectContaining({ figure: expect.objectContaining({ id: 'isaura' }) as unknown }),
     )
+  })
+
+  it('one puddle serves two figures: at what it costs, in one change that is undone as one', async () => {
+    const { store, range } = await begin()
+    const { plan } = store.project.figures[0]!
+    // Much the same tone: one can do with the other's puddle.
+    const tone = { kind: 'skin', melanin: 0.075, blood: 0.03, oxygenation: 0.75 } as const
+    store.setFigure('isaura', { tone })
+    store.setFigure('bram', { tone: { ...tone, melanin: 0.08 }, plan })
+    await mixed(range)
+    const sharing = inScope(() => useSharing())
+    await until(() => sharing.offers.value.size > 0).toBe(true)
+    const [taker, { giver, given, own, costs }] = [...sharing.offers.value][0]!
+    const before = rowOf(range, taker).mean
+    const undone = store.project
+    sharing.share(taker)
+    await mixed(range)
+    const puddle = store.project.puddles!.find(({ figure }) => figure === undefined)!
+    expect(puddle).toMatchObject({ parts: given.made })
+    const made = [{ of: { puddle: puddle.id }, drops: 1 }]
+    const stepOf = (id: string, key: string) =>
+      rowOf(range, id).steps.find((step) => step.key === key)!
+    expect(stepOf(taker, own.key)).toMatchObject({ made, puddle: true })
+    expect(stepOf(giver.figure.id, given.key)).toMatchObject({ made, puddle: true })
+    expect(rowOf(range, taker).mean - before).toBeCloseTo(costs, 6)
+    // What is shared is not offered again.
+    await until(() => sharing.offers.value.get(taker)?.own.key).not.toBe(own.key)
+    store.undo()
+    expect(store.project).toEqual(undone)
+  })
+
+  it('what would help a ladder is a bottle that is not on the table, and brings what it says', async () => {
+    const { store, range } = await begin()
+    store.setPalette(['titanium-white', 'phthalo-green', 'burnt-umber'])
+    await mixed(range)
+    const helps = inScope(() => useHelps())
+    helps.ask(rowOf(range, 'bram'))
+    await until(() => helps.busy.value).toBe(false)
+    // Of those that are in the commission; others would have to be bought.
+    const own = new Set(store.inCommission.map(({ id }) => id))
+    const best = helps.answer.value!.find(({ id }) => own.has(id))
+    expect(store.palette).not.toContain(best!.id)
+    expect(best!.brings).toBeGreaterThan(1)
+    store.setPalette([...store.palette!, best!.id])
+    const before = rowOf(range, 'bram').mean
+    await mixed(range)
+    expect(rowOf(range, 'bram').mean).toBeLessThan(before)
   })
 
   it('goes onto one sheet, cards and tables with every step', async () => {

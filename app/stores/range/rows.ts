@@ -15,6 +15,7 @@ import type {
   Figure,
   Lab,
   MixingNote,
+  Mixture,
   Paint,
   PuddlePart,
   ReachedEnds,
@@ -39,6 +40,7 @@ export interface RangeStep {
   made: readonly PuddlePart[]
   /** It is mixed from bottles alone: a puddle that others are poured from. */
   puddle: boolean
+  mixture: Mixture
 }
 
 /** One figure of the range: its ladder as it is mixed. */
@@ -55,6 +57,12 @@ export interface RangeRow {
   bottles: readonly string[]
 }
 
+/** How many steps any of the rows has below and above its base. */
+export const reachOf = (rows: readonly RangeRow[]): { below: number; above: number } => ({
+  below: Math.max(0, ...rows.map(({ base }) => base)),
+  above: Math.max(0, ...rows.map(({ base, steps }) => steps.length - 1 - base)),
+})
+
 const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
   steps: steps.map(({ painted, share }) => ({ lab: painted, share })),
   base,
@@ -63,16 +71,27 @@ const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
 
 type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
 
-export async function rowOf(figure: Figure, paints: Paint[], stored: Stored): Promise<RangeRow> {
+export async function rowOf(
+  figure: Figure,
+  paints: Paint[],
+  stored: Stored,
+  recipe = threads.recipe,
+): Promise<RangeRow> {
   const { id } = figure
-  const { steps, keys, contents, note, reached } = await foundContents(figure, paints, stored)
+  const { steps, keys, contents, note, reached } = await foundContents(
+    figure,
+    paints,
+    stored,
+    recipe,
+  )
   const made = steps.map(({ key, name, share, target }): RangeStep => {
     const parts = contents.partsOf(stepPuddle(id, key)) ?? []
     const mixed = contents.mixOf({ puddle: stepPuddle(id, key) })
-    const painted = labOf(opaqueReflectance(mixPaints(mixed)))
+    const mixture = mixPaints(mixed)
+    const painted = labOf(opaqueReflectance(mixture))
     const poured = parts.some(({ of }) => !isBottle(of) && stepOf(id, of.puddle) !== undefined)
     const off = deltaE00(painted, target)
-    return { key, name, share, target, painted, off, made: parts, puddle: !poured }
+    return { key, name, share, target, painted, off, made: parts, puddle: !poured, mixture }
   })
   const offs = made.map(({ off }) => off)
   return {
@@ -112,30 +131,37 @@ const same = (one: Ask, other: Ask): boolean =>
 export const useRange = defineStore('range', () => {
   const store = useProject()
   const known = shallowRef<ReadonlyMap<string, { ask: Ask; row: RangeRow }>>(new Map())
+  // Read by itself, as the figures are: a change elsewhere in the commission makes no row anew.
+  const puddles = computed(() => store.project.puddles)
   const asks = computed(() =>
-    store.project.figures.map((figure): Ask => ({
+    store.figures.map((figure): Ask => ({
       figure: toRaw(figure),
       paints: store.tableFor(figure).map(toRaw),
-      stored: (store.project.puddles ?? [])
+      stored: (puddles.value ?? [])
         .filter((one) => one.figure === undefined || one.figure === figure.id)
         .map(toRaw),
     })),
   )
   const { trouble, busy, ask } = useAnswer<readonly Ask[], void>(async (list, { newest }) => {
-    for (const one of list) {
-      if (!newest()) return
+    const left = list.filter((one) => {
       const had = known.value.get(one.figure.id)
-      if (one.paints.length === 0 || (had && same(had.ask, one))) continue
-      const row = await rowOf(one.figure, one.paints, one.stored)
-      known.value = new Map(known.value).set(one.figure.id, { ask: one, row })
+      return one.paints.length > 0 && !(had && same(had.ask, one))
+    })
+    // Two at a time, each thread with a table of its own.
+    const lane = async (recipe: typeof threads.recipe): Promise<void> => {
+      for (let one = left.shift(); one && newest(); one = left.shift()) {
+        const row = await rowOf(one.figure, one.paints, one.stored, recipe)
+        known.value = new Map(known.value).set(one.figure.id, { ask: one, row })
+      }
     }
+    await Promise.all([threads.recipe, threads.rows].map(lane))
   })
   /** Rows are only found while somebody looks at them. */
   function look(): void {
     watch(asks, (list) => ask(list), { immediate: true })
   }
   const rows = computed(() =>
-    store.project.figures.map((figure) => ({ figure, row: known.value.get(figure.id)?.row })),
+    store.figures.map((figure) => ({ figure, row: known.value.get(figure.id)?.row })),
   )
   const seen = computed(() =>
     rows.value.flatMap(({ row }) => (row ? [{ row, seen: seenOf(seenRow(row)) }] : [])),

@@ -101,6 +101,14 @@ function press(event: KeyboardEvent, key: string): void {
       <PaletteWells />
       <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">
         <path v-for="(d, i) in drawing.skin" :key="`fill ${i}`" :d="d" :fill="skin" />
+        <!-- Thin places are met from beside them too. -->
+        <path
+          v-for="shape in shapes"
+          :key="`near ${shape.d}`"
+          :d="shape.d"
+          class="near"
+          @click="store.toggleAccent(shape.zone.key)"
+        />
         <path
           v-for="shape in shapes"
           :key="shape.d"
@@ -164,6 +172,14 @@ function press(event: KeyboardEvent, key: string): void {
 }
 .detail {
   pointer-events: none;
+}
+.near {
+  fill: none;
+  stroke: transparent;
+  stroke-width: 26px;
+  vector-effect: non-scaling-stroke;
+  pointer-events: stroke;
+  cursor: pointer;
 }
 .place {
   stroke: var(--ink-soft);

@@ -1,37 +1,36 @@
 <script setup lang="ts" generic="Key extends string | number">
-/** Pictures of which one, or several, are chosen: real radios or ticks under the pictures, so that keys just work. */
-const props = defineProps<{
+import { ElCheckbox, ElCheckboxGroup, ElRadio, ElRadioGroup } from 'element-plus'
+
+/** Pictures of which one, or several, are chosen: radios or ticks under the pictures, so that keys just work. */
+defineProps<{
   label: string
   choices: readonly { key: Key; name: string; note?: string }[]
   several?: boolean
 }>()
 const chosen = defineModel<Key[]>({ required: true })
-function choose(key: Key, on: boolean): void {
-  if (!props.several) chosen.value = [key]
-  else chosen.value = on ? [...chosen.value, key] : chosen.value.filter((one) => one !== key)
-}
 </script>
 
 <template>
-  <div class="choices" :role="several ? 'group' : 'radiogroup'" :aria-label="label">
-    <label
-      v-for="choice in choices"
-      :key="choice.key"
-      class="choice"
-      :class="{ on: chosen.includes(choice.key) }"
-    >
-      <input
-        class="unseen"
-        :type="several ? 'checkbox' : 'radio'"
-        :name="label"
-        :checked="chosen.includes(choice.key)"
-        @change="choose(choice.key, ($event.target as HTMLInputElement).checked)"
-      />
+  <ElCheckboxGroup v-if="several" v-model="chosen" class="choices" :aria-label="label">
+    <ElCheckbox v-for="choice in choices" :key="choice.key" :value="choice.key" class="choice">
       <span class="picture"><slot :choice="choice" /></span>
       <span class="name">{{ choice.name }}</span>
       <span v-if="choice.note" class="soft note">{{ choice.note }}</span>
-    </label>
-  </div>
+    </ElCheckbox>
+  </ElCheckboxGroup>
+  <ElRadioGroup
+    v-else
+    class="choices"
+    :aria-label="label"
+    :model-value="chosen[0]"
+    @update:model-value="chosen = [$event as Key]"
+  >
+    <ElRadio v-for="choice in choices" :key="choice.key" :value="choice.key" class="choice">
+      <span class="picture"><slot :choice="choice" /></span>
+      <span class="name">{{ choice.name }}</span>
+      <span v-if="choice.note" class="soft note">{{ choice.note }}</span>
+    </ElRadio>
+  </ElRadioGroup>
 </template>
 
 <style scoped>
@@ -40,10 +39,13 @@ function choose(key: Key, on: boolean): void {
   grid-template-columns: repeat(auto-fill, minmax(var(--least, 150px), 1fr));
   gap: 14px 12px;
 }
-.choice {
+.choice.el-radio,
+.choice.el-checkbox {
   display: block;
   position: relative;
-  cursor: pointer;
+  height: auto;
+  margin: 0;
+  white-space: normal;
   padding: 6px;
   border: 2px solid transparent;
   font-size: 15px;
@@ -52,13 +54,24 @@ function choose(key: Key, on: boolean): void {
 .choice:hover {
   border-color: var(--line);
 }
-.choice.on {
+.choice.is-checked {
   border-color: var(--ink);
   background: var(--field-high);
 }
 .choice:has(:focus-visible) {
   outline: 3px solid var(--focus);
   outline-offset: 2px;
+}
+.choice :deep(.el-radio__input),
+.choice :deep(.el-checkbox__input) {
+  position: absolute;
+  opacity: 0;
+}
+.choice :deep(.el-radio__label),
+.choice :deep(.el-checkbox__label) {
+  display: block;
+  padding: 0;
+  font-weight: inherit;
 }
 .picture {
   display: block;
@@ -67,7 +80,7 @@ function choose(key: Key, on: boolean): void {
   display: block;
   padding-top: 6px;
 }
-.choice.on .name {
+.choice.is-checked .name {
   font-weight: 700;
 }
 .note {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { ElInputNumber } from 'element-plus'
+import { ElButton, ElCheckbox, ElCheckboxGroup, ElCollapse, ElCollapseItem } from 'element-plus'
 import { computed, ref } from 'vue'
-import { coatKinds, evenings, formatCalendar, held, mostOf, range } from '../../../core'
+import { coatKinds, evenings, formatCalendar, mostOf, range } from '../../../core'
 import type { CoatKind } from '../../../core'
+import AmountField from '../../parts/field/AmountField.vue'
+import PickOne from '../../parts/field/PickOne.vue'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
 import { useProject } from '../../stores/project/project'
@@ -12,15 +14,11 @@ const bench = useBench()
 const store = useProject()
 const EVENING = 150
 const others = computed(() => store.project.figures.filter(({ id }) => id !== store.figure.id))
-const setAtOnce = (atOnce: number | undefined): void => {
-  if (atOnce !== undefined) bench.set({ atOnce })
-}
-const number = (event: Event, limits: readonly [number, number]): number =>
-  held(Number((event.target as HTMLInputElement).value) || 0, limits)
-function alongside(id: string, on: boolean): void {
-  const had = bench.state.along ?? []
-  bench.set({ along: on ? [...had, id] : had.filter((one) => one !== id) })
-}
+const airs = [
+  { key: 0.7, name: 'warm and dry' },
+  { key: 1, name: 'as usual' },
+  { key: 1.6, name: 'humid or cold' },
+]
 /** The first evening is today at seven, or tomorrow once that has gone. */
 function firstEvening(): Date {
   const start = new Date()
@@ -63,79 +61,60 @@ const learnt = computed(() => {
 </script>
 
 <template>
-  <label>
-    In rotation, of {{ store.figure.many }}
-    <ElInputNumber
-      :model-value="bench.atOnce"
-      :min="1"
-      :max="Math.min(store.figure.many, mostOf.atOnce)"
-      :precision="0"
-      aria-label="Figures in rotation"
-      @update:model-value="setAtOnce"
-    />
-  </label>
-  <details>
-    <summary>Others painted alongside ({{ bench.along.length }})</summary>
-    <label v-for="{ id, name } in others" :key="id" class="check">
-      <input
-        type="checkbox"
-        :checked="bench.along.some((one) => one.id === id)"
-        @change="alongside(id, ($event.target as HTMLInputElement).checked)"
-      />
-      {{ name }}
-    </label>
-  </details>
-  <label>
-    The air is
-    <select
-      class="text-field wide"
-      :value="bench.state.slower ?? 1"
-      @change="bench.set({ slower: Number(($event.target as HTMLSelectElement).value) })"
-    >
-      <option :value="0.7">warm and dry</option>
-      <option :value="1">as usual</option>
-      <option :value="1.6">humid or cold</option>
-    </select>
-  </label>
-  <label>
-    An evening, minutes
-    <input
-      class="text-field wide"
-      type="number"
-      :min="range.eveningMin[0]"
-      :max="range.eveningMin[1]"
-      step="15"
-      :value="bench.state.eveningMin ?? EVENING"
-      @change="bench.set({ eveningMin: Math.round(number($event, range.eveningMin)) })"
-    />
-  </label>
-  <label>
-    Put right when off by more than
-    <input
-      class="text-field wide"
-      type="number"
-      :min="range.tolerance[0]"
-      :max="range.tolerance[1]"
-      step="0.5"
-      :value="bench.tolerance"
-      @change="
-        bench.set({
-          tolerance: number($event, range.tolerance),
-        })
-      "
-    />
-  </label>
-  <button type="button" class="plain" @click="calendar">Evenings as a calendar (ICS)</button>
+  <AmountField
+    :label="`In rotation, of ${store.figure.many}`"
+    :min="1"
+    :max="Math.min(store.figure.many, mostOf.atOnce)"
+    whole
+    buttons
+    :model-value="bench.atOnce"
+    @update:model-value="bench.set({ atOnce: $event })"
+  />
+  <ElCollapse>
+    <ElCollapseItem :title="`Others painted alongside (${bench.along.length})`" name="along">
+      <ElCheckboxGroup
+        class="along"
+        aria-label="Others painted alongside"
+        :model-value="bench.along.map(({ id }) => id)"
+        @update:model-value="bench.set({ along: $event.map(String) })"
+      >
+        <ElCheckbox v-for="{ id, name } in others" :key="id" :value="id">{{ name }}</ElCheckbox>
+      </ElCheckboxGroup>
+    </ElCollapseItem>
+  </ElCollapse>
+  <PickOne
+    label="The air is"
+    :options="airs"
+    :model-value="bench.state.slower ?? 1"
+    @update:model-value="bench.set({ slower: $event })"
+  />
+  <AmountField
+    label="An evening, minutes"
+    :min="range.eveningMin[0]"
+    :max="range.eveningMin[1]"
+    :step="15"
+    whole
+    buttons
+    :model-value="bench.state.eveningMin ?? EVENING"
+    @update:model-value="bench.set({ eveningMin: $event })"
+  />
+  <AmountField
+    label="Put right when off by more than"
+    :min="range.tolerance[0]"
+    :max="range.tolerance[1]"
+    :step="0.5"
+    buttons
+    :model-value="bench.tolerance"
+    @update:model-value="bench.set({ tolerance: $event })"
+  />
+  <ElButton @click="calendar">Evenings as a calendar (ICS)</ElButton>
   <p v-if="trouble" role="alert">{{ trouble }}</p>
   <p v-if="learnt.length" class="soft">Learnt: {{ learnt.join('; ') }}.</p>
 </template>
 
 <style scoped>
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 32px;
+.along {
+  display: grid;
 }
 p {
   margin: 0;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { bottleParts, dispensed, dropsIn, sameIngredient } from '../../../core'
@@ -85,19 +86,19 @@ function written(made: Made): void {
       </section>
       <p v-if="bench.trouble" role="alert">{{ bench.trouble }}</p>
       <div class="keys">
-        <button type="button" class="primary big" :disabled="!bench.now" @click="bench.next">
+        <ElButton class="big" type="primary" :disabled="!bench.now" @click="bench.next">
           Done, go on <kbd>Space</kbd>
-        </button>
-        <button type="button" class="plain big" :disabled="!bench.last" @click="bench.back">
+        </ElButton>
+        <ElButton class="big" :disabled="!bench.last" @click="bench.back">
           Back <kbd>⌫</kbd>
-        </button>
-        <button type="button" class="plain big" @click="bench.dry">It dries <kbd>D</kbd></button>
-        <button type="button" class="plain big" :disabled="!planned" @click="open = 'note'">
+        </ElButton>
+        <ElButton class="big" @click="bench.dry">It dries <kbd>D</kbd></ElButton>
+        <ElButton class="big" :disabled="!planned" @click="open = 'note'">
           Note <kbd>N</kbd>
-        </button>
-        <button type="button" class="plain big" :disabled="!planned" @click="open = 'measure'">
+        </ElButton>
+        <ElButton class="big" :disabled="!planned" @click="open = 'measure'">
           Measure <kbd>M</kbd>
-        </button>
+        </ElButton>
       </div>
       <MeasureForm
         v-if="open && coat && planned && palette"
@@ -114,10 +115,10 @@ function written(made: Made): void {
         <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
         <PutRight :parts="off.parts" :aim="off.aim" :found="off.found">
           <template v-if="off.puddle" #way="{ add }">
-            <button type="button" class="plain" @click="mixSo(add)">Mix it so from now on</button>
+            <ElButton @click="mixSo(add)">Mix it so from now on</ElButton>
           </template>
         </PutRight>
-        <button type="button" class="plain" @click="off = undefined">Leave it as it is</button>
+        <ElButton @click="off = undefined">Leave it as it is</ElButton>
       </section>
       <section v-if="bench.following.length" aria-label="Then" class="then">
         <p v-for="{ move, mixes } in bench.following" :key="move.id">

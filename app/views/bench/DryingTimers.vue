@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import { useBench } from '../../stores/bench/bench'
 
@@ -20,22 +21,18 @@ const minutes = (ms: number): string => {
   <section aria-label="Drying">
     <h2>Drying</h2>
     <p v-if="!bench.timers.length" class="soft">Nothing dries. D starts a timer.</p>
-    <button v-if="asks && bench.timers.length" type="button" class="plain" @click="allow">
-      Tell me when it is dry
-    </button>
+    <ElButton v-if="asks && bench.timers.length" @click="allow"> Tell me when it is dry </ElButton>
     <div v-for="timer in bench.timers" :key="timer.key" class="timer">
       <b class="numbers" :class="{ dry: timer.leftMs <= 0 }">
         {{ timer.leftMs > 0 ? minutes(timer.leftMs) : 'dry' }}
       </b>
       <span>{{ timer.words }}</span>
-      <button
-        type="button"
-        class="plain"
+      <ElButton
         :aria-label="`Put the timer of ${timer.words} away`"
         @click="bench.stopTimer(timer.key)"
       >
         Put away
-      </button>
+      </ElButton>
     </div>
   </section>
 </template>

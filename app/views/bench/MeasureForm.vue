@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, onMounted, reactive, ref } from 'vue'
 import { ingredientKey, labOf, parseColour } from '../../../core'
 import type { BottleDrops, Ingredient, PuddlePart } from '../../../core'
+import AmountField from '../../parts/field/AmountField.vue'
+import FileButton from '../../parts/field/FileButton.vue'
 import { keepPhoto } from '../../vault/photos'
 import { useReader } from '../../stores/reader'
 import type { Made } from './useKept'
@@ -75,13 +78,11 @@ async function keep(colour?: Pick<Made, 'real' | 'reflectance'>): Promise<void> 
     photo.value = undefined
   }
 }
-const pick = (event: Event): void => {
-  photo.value = (event.target as HTMLInputElement).files?.[0]
-}
 </script>
 
 <template>
   <form
+    novalidate
     class="form"
     :aria-label="kind === 'note' ? 'Note' : 'Measure'"
     @submit.prevent="keep()"
@@ -89,61 +90,56 @@ const pick = (event: Event): void => {
   >
     <label v-if="kind === 'measure'">
       Its colour, hex or L a b
-      <input ref="first" v-model="form.numbers" class="text-field" placeholder="61 14 17" />
+      <ElInput ref="first" v-model="form.numbers" placeholder="61 14 17" />
     </label>
     <label class="wide">
       A word about it
-      <input
+      <ElInput
         :ref="(one) => kind === 'note' && (first = one as HTMLInputElement)"
         v-model="form.note"
-        class="text-field"
         maxlength="300"
       />
     </label>
     <fieldset>
       <legend>As it was mixed</legend>
-      <label v-for="(part, i) in parts" :key="ingredientKey(part.of)" class="few">
-        {{ nameOf(part.of) }}
-        <input
-          v-model.number="drops[i]"
-          class="text-field"
-          type="number"
-          min="0"
-          max="99"
-          step="any"
-        />
-      </label>
-      <label class="few">
-        thinner to 1
-        <input
-          v-model.number="form.thinner"
-          class="text-field"
-          type="number"
-          min="0"
-          max="40"
-          step="0.5"
-        />
-      </label>
-      <label class="few">
-        minutes
-        <input v-model.number="form.minutes" class="text-field" type="number" min="0" max="1000" />
-      </label>
-      <label class="picture">
-        Picture of it
-        <input type="file" accept="image/*" @change="pick" />
-      </label>
+      <AmountField
+        v-for="(part, i) in parts"
+        :key="ingredientKey(part.of)"
+        class="few"
+        :label="nameOf(part.of)"
+        :min="0"
+        :max="99"
+        :model-value="drops[i]"
+        @update:model-value="drops[i] = $event!"
+      />
+      <AmountField
+        class="few"
+        label="thinner to 1"
+        :min="0"
+        :max="40"
+        :step="0.5"
+        :model-value="form.thinner"
+        @update:model-value="form.thinner = $event!"
+      />
+      <AmountField
+        class="few"
+        label="minutes"
+        :min="0"
+        :max="1000"
+        :model-value="form.minutes"
+        @update:model-value="form.minutes = $event!"
+      />
+      <FileButton accept="image/*" @file="photo = $event">
+        {{ photo ? `Picture: ${photo.name}` : 'A picture of it…' }}
+      </FileButton>
     </fieldset>
-    <button type="submit" class="primary" :disabled="trouble !== ''">Write it down</button>
-    <button
-      v-if="kind === 'measure'"
-      type="button"
-      class="plain"
-      :disabled="reader.busy || trouble !== ''"
-      @click="read"
+    <ElButton native-type="submit" type="primary" :disabled="trouble !== ''"
+      >Write it down</ElButton
     >
+    <ElButton v-if="kind === 'measure'" :disabled="reader.busy || trouble !== ''" @click="read">
       Read it with the reader
-    </button>
-    <button type="button" class="plain" @click="emit('close')">Leave it</button>
+    </ElButton>
+    <ElButton @click="emit('close')">Leave it</ElButton>
     <p v-if="trouble || refused || reader.trouble" role="alert">
       {{ trouble || refused || reader.trouble }}
     </p>
@@ -172,19 +168,11 @@ legend {
   padding: 0;
   font-weight: 700;
 }
-.text-field {
-  display: block;
-  width: 100%;
-}
 .few {
   flex: 0 1 132px;
 }
 .wide {
   flex: 1 1 220px;
-}
-.picture input {
-  display: block;
-  min-height: 38px;
 }
 p {
   margin: 0;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import {
   formatBox,
@@ -11,12 +12,13 @@ import {
   parseBoxCsv,
 } from '../../../core'
 import type { Measurement } from '../../../core'
+import FoldOut from '../../parts/FoldOut.vue'
+import FileButton from '../../parts/field/FileButton.vue'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project/project'
 
 /** The box as files: own paints whole, or how all paints look for other programs. */
 const store = useProject()
-const input = ref<HTMLInputElement>()
 const trouble = ref<string[]>([])
 const said = ref('')
 
@@ -45,11 +47,8 @@ const saves = [
     text: () => formatMeasurementsCsv(looks()),
   },
 ]
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file) return
+async function open(file: File): Promise<void> {
   const text = await file.text()
-  input.value!.value = ''
   const reading = text.trimStart().startsWith('{') ? parseBox(text) : parseBoxCsv(text)
   if (!reading.ok) {
     trouble.value = [
@@ -67,26 +66,19 @@ async function open(): Promise<void> {
 
 <template>
   <section aria-label="Box files" class="files">
-    <button
-      v-for="{ name, ending, text, needsOwn } in saves"
-      :key="name"
-      type="button"
-      class="plain"
-      :disabled="needsOwn && !store.project.box?.length"
-      @click="saveFile(fileName(`${store.project.name} paints`, ending), text(), 'text/plain')"
-    >
-      {{ name }}
-    </button>
-    <button type="button" class="plain" @click="input?.click()">Open a box file…</button>
-    <input
-      ref="input"
-      type="file"
-      accept=".json,.csv"
-      class="unseen"
-      aria-label="Box file"
-      tabindex="-1"
-      @change="open"
-    />
+    <FileButton accept=".json,.csv" @file="open">Open a box file…</FileButton>
+    <FoldOut name="Save as a file">
+      <div class="files">
+        <ElButton
+          v-for="{ name, ending, text, needsOwn } in saves"
+          :key="name"
+          :disabled="needsOwn && !store.project.box?.length"
+          @click="saveFile(fileName(`${store.project.name} paints`, ending), text(), 'text/plain')"
+        >
+          {{ name }}
+        </ElButton>
+      </div>
+    </FoldOut>
     <p v-if="said" role="status">{{ said }}</p>
     <ul v-if="trouble.length" role="alert">
       <li v-for="line in trouble" :key="line">{{ line }}</li>
@@ -98,10 +90,6 @@ async function open(): Promise<void> {
 .files {
   display: grid;
   gap: 6px;
-}
-.plain {
-  text-align: left;
-  font-size: 15px;
 }
 p,
 ul {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import OwnedOnly from '../../parts/OwnedOnly.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useProject } from '../../stores/project/project'
@@ -13,7 +14,14 @@ import { useBoxList } from './list/useBoxList'
 /** Every paint as a drawdown strip; what is in takes part in every plan. */
 const store = useProject()
 const { filter, shown } = useBoxList()
+const route = useRoute()
 const chosenId = ref('')
+// A paint may be asked for by the address.
+watch(
+  () => route.query.paint,
+  (paint) => typeof paint === 'string' && (chosenId.value = paint),
+  { immediate: true },
+)
 /** While arrows run through the strips, only the one they rest on is opened. */
 const restingId = refDebounced(chosenId, 120)
 const chosen = computed(() => store.paints.find(({ id }) => id === restingId.value))
@@ -23,7 +31,7 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
   <main class="view">
     <ViewHead
       title="Box"
-      :note="`${store.inCommission.length} of ${store.paints.length} paints in the plan${store.project.ownedOnly ? ', only owned ones' : ''}`"
+      :note="`${store.inCommission.length} of ${store.paints.length} paints in use${store.project.ownedOnly ? ', only owned ones' : ''}`"
     >
       <RouterLink :to="{ name: 'Swatch card' }" class="plain way">Swatch card</RouterLink>
       <RouterLink :to="{ name: 'Add a paint' }" class="plain way">Add a paint</RouterLink>

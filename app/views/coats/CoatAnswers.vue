@@ -105,7 +105,7 @@ watch(
         {{ second.twice.toFixed(1) }} laid again.
       </p>
       <p v-if="thin">
-        <b>Felt, not seen:</b> {{ thin.ratio }} : 1, {{ thin.passes }}
+        <b>So thin that it warms without being seen:</b> {{ thin.ratio }} : 1, {{ thin.passes }}
         {{ thin.passes === 1 ? 'pass' : 'passes' }}, moves it by {{ thin.shift.toFixed(1) }}.
       </p>
       <p v-if="order && placeStep">

@@ -4,13 +4,15 @@ import {
   coatKinds,
   EVERYWHERE,
   finishes,
-  held,
   range,
   thinners,
   USUAL_FINISH,
 } from '../../../core'
-import type { FigureStack } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
+import type { CoatKind, FigureStack } from '../../../core'
+import AmountField from '../../parts/field/AmountField.vue'
+import { asOptions } from '../../parts/field/options'
+import PickOne from '../../parts/field/PickOne.vue'
+import EndLook from './EndLook.vue'
 import { useCoats } from '../../stores/coats/coats'
 import PlaceSlot from '../../parts/place/PlaceSlot.vue'
 import MixSlot from '../../parts/palette/MixSlot.vue'
@@ -20,36 +22,34 @@ type Coat = FigureStack['coats'][number]
 defineProps<{ coat: Coat; at: number }>()
 const emit = defineEmits<{ change: [made: Partial<Coat>] }>()
 const coats = useCoats()
+/** Thinned as that kind usually is. */
+const ofKind = (kind: CoatKind): Partial<Coat> => ({ kind, thinner: undefined })
 const change = (made: Partial<Coat>): void => emit('change', made)
-const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <ColourPatch
-    v-if="coats.layers"
-    :lab="coats.layers.middle.flat[at + 1]!"
-    class="well"
-    :label="`After coat ${at + 1}`"
-  />
-  <select
-    class="text-field kind"
-    aria-label="Kind"
-    :value="coat.kind"
-    @change="change({ kind: valueOf($event) as Coat['kind'], thinner: undefined })"
+  <PickOne
+    class="kind"
+    label="Kind"
+    bare
+    :options="coatKindKeys.map((key) => ({ key, name: coatKinds[key].name }))"
+    :model-value="coat.kind"
+    @update:model-value="change(ofKind($event))"
   >
-    <option v-for="kind in coatKindKeys" :key="kind" :value="kind">
-      {{ coatKinds[kind].name }}
-    </option>
-  </select>
-  <select
+    <template #default="{ option }">
+      <EndLook :made="{ coats: coats.plan.coats.with(at, { ...coat, ...ofKind(option) }) }" />
+      {{ coatKinds[option].name }}
+    </template>
+  </PickOne>
+  <PickOne
     v-if="!coatKinds[coat.kind].pigmented"
-    class="text-field mix"
-    aria-label="Finish"
-    :value="coat.finish ?? USUAL_FINISH"
-    @change="change({ finish: valueOf($event) as Coat['finish'] })"
-  >
-    <option v-for="finish in finishes" :key="finish" :value="finish">{{ finish }}</option>
-  </select>
+    class="mix"
+    label="Finish"
+    bare
+    :options="asOptions(finishes)"
+    :model-value="coat.finish ?? USUAL_FINISH"
+    @update:model-value="change({ finish: $event })"
+  />
   <MixSlot
     v-else
     class="mix"
@@ -57,41 +57,41 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
     :of="coat.of"
     @put="change({ of: $event })"
   />
-  <label>
-    <input
-      class="text-field number"
-      type="number"
+  <span class="thinned">
+    <AmountField
+      class="number"
+      label="Parts of thinner to one of paint"
+      bare
       :min="range.thinner[0]"
       :max="range.thinner[1]"
-      step="0.5"
-      aria-label="Parts of thinner to one of paint"
-      :value="coat.thinner ?? coatKinds[coat.kind].thinner"
-      @change="change({ thinner: held(Number(valueOf($event)), range.thinner) })"
+      :step="0.5"
+      :model-value="coat.thinner ?? coatKinds[coat.kind].thinner"
+      @update:model-value="change({ thinner: $event })"
     />
     : 1
-    <select
-      class="text-field"
-      aria-label="Thinned with"
-      :value="coat.thinnedWith ?? 'water'"
-      @change="change({ thinnedWith: valueOf($event) as Coat['thinnedWith'] })"
-    >
-      <option v-for="thinner in thinners" :key="thinner" :value="thinner">{{ thinner }}</option>
-    </select>
-  </label>
-  <label>
+    <PickOne
+      class="with"
+      label="Thinned with"
+      bare
+      :options="asOptions(thinners)"
+      :model-value="coat.thinnedWith ?? 'water'"
+      @update:model-value="change({ thinnedWith: $event })"
+    />
+  </span>
+  <span class="thinned">
     ×
-    <input
-      class="text-field number"
-      type="number"
+    <AmountField
+      class="number"
+      label="Passes"
+      bare
+      whole
       :min="range.passes[0]"
       :max="range.passes[1]"
-      aria-label="Passes"
-      :value="coat.passes ?? 1"
-      @change="change({ passes: held(Math.round(Number(valueOf($event))), range.passes) })"
+      :model-value="coat.passes ?? 1"
+      @update:model-value="change({ passes: $event })"
     />
-  </label>
+  </span>
   <PlaceSlot
-    class="where"
     :what="`coat ${at + 1}`"
     :place="coat.place ?? EVERYWHERE"
     :zones="coats.zones"
@@ -100,23 +100,26 @@ const valueOf = (event: Event): string => (event.target as HTMLSelectElement).va
 </template>
 
 <style scoped>
-.well {
-  flex: 0 0 30px;
-  height: 32px;
-}
 .mix {
-  flex: 1 1 70px;
-  min-width: 0;
+  flex: 1 1 130px;
+  min-width: 120px;
   max-width: 200px;
 }
 .kind {
-  width: 104px;
+  width: 118px;
 }
-.where {
-  flex: 1 1 110px;
-  max-width: 170px;
+.thinned {
+  display: flex;
+  align-items: center;
+  gap: 4px;
 }
 .number {
-  width: 56px;
+  width: 58px;
+}
+.number :deep(.el-input-number) {
+  min-width: 0;
+}
+.with {
+  width: 100px;
 }
 </style>

@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { ArrowDown, ArrowUp, Delete } from '@element-plus/icons-vue'
+import { ArrowDown, ArrowUp, Close } from '@element-plus/icons-vue'
+import { ElButton } from 'element-plus'
 import Sortable from 'sortablejs'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
 import { cautionFor, coatKinds, stepPuddle } from '../../../core'
 import type { FigureStack } from '../../../core'
+import PickOne from '../../parts/field/PickOne.vue'
 import { newId } from '../../vault/newId'
 import { useCoats } from '../../stores/coats/coats'
+import ColourPatch from '../../parts/ColourPatch.vue'
 import MixSlot from '../../parts/palette/MixSlot.vue'
 import { paintColours } from '../../parts/paintColours'
 import { useProject } from '../../stores/project/project'
+import EndLook from './EndLook.vue'
 import CoatFields from './CoatFields.vue'
+import { vTip } from '../../parts/tip/tip'
 
 /** The coats in the order they are laid; dragged, or moved by keys, and changed in place. */
 const chosen = defineModel<number>({ required: true })
@@ -58,7 +63,10 @@ const byLightness = computed(() =>
 )
 const darkest = computed(() => byLightness.value[0]?.id ?? 'carbon-black')
 const lightest = computed(() => byLightness.value.at(-1)?.id ?? 'titanium-white')
-const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
+const unders = [
+  { key: 'flat', name: 'one colour' },
+  { key: 'sketch', name: 'dark, then white from above' },
+] as const
 const cautionOf = ({ kind }: Coat, at: number): string => {
   const parts = coats.trouble ? [] : (coats.stack.coats[at]?.parts ?? [])
   return coatKinds[kind].sprayed
@@ -66,21 +74,12 @@ const cautionOf = ({ kind }: Coat, at: number): string => {
     : ''
 }
 /** The undercoat as one colour or as a value sketch; what it was of stays where it can. */
-function setUnder(kind: string): void {
+function underOf(kind: Under['kind']): Under {
   const { under } = coats.plan
-  const dark = under.kind === 'flat' ? under.of : under.dark
-  coats.set({
-    under:
-      kind === 'flat'
-        ? { kind: 'flat', of: dark }
-        : {
-            kind: 'sketch',
-            dark: { bottle: darkest.value },
-            light: { bottle: lightest.value },
-            strength: 0.85,
-            elevation: 60,
-          },
-  })
+  if (kind === under.kind) return under
+  if (kind === 'flat') return { kind, of: under.kind === 'flat' ? under.of : under.dark }
+  const [dark, light] = [{ bottle: darkest.value }, { bottle: lightest.value }]
+  return { kind, dark, light, strength: 0.85, elevation: 60 }
 }
 let sortable: Sortable | undefined
 onMounted(() => {
@@ -103,15 +102,19 @@ onBeforeUnmount(() => sortable?.destroy())
   <section aria-label="Coats" class="coats">
     <div class="under">
       <h2>Undercoat</h2>
-      <select
-        class="text-field"
-        aria-label="Undercoat"
-        :value="coats.plan.under.kind"
-        @change="setUnder(valueOf($event))"
+      <PickOne
+        label="Undercoat"
+        bare
+        :options="unders"
+        :model-value="coats.plan.under.kind"
+        @update:model-value="coats.set({ under: underOf($event) })"
       >
-        <option value="flat">one colour</option>
-        <option value="sketch">dark, then white from above</option>
-      </select>
+        <template #default="{ option }">
+          <EndLook :made="{ under: underOf(option) }" />{{
+            unders.find(({ key }) => key === option)!.name
+          }}
+        </template>
+      </PickOne>
       <MixSlot
         v-if="coats.plan.under.kind === 'flat'"
         what="the undercoat"
@@ -141,44 +144,42 @@ onBeforeUnmount(() => sortable?.destroy())
         @focus="chosen = i"
         @keydown="keys($event, i)"
       >
-        <span class="handle" title="Drag to another place" aria-hidden="true">⠿</span>
+        <span v-tip="'Drag to another place'" class="handle" aria-hidden="true">
+          <ColourPatch v-if="coats.layers" :lab="coats.layers.middle.flat[i + 1]!" />
+        </span>
         <CoatFields :coat="coat" :at="i" @change="change(i, $event)" />
         <span class="tools">
-          <button
-            type="button"
-            class="plain icon"
+          <ElButton
+            class="icon"
             :aria-label="`Lay coat ${i + 1} earlier`"
             :disabled="i === 0"
             @click="move(i, i - 1)"
           >
             <ArrowUp />
-          </button>
-          <button
-            type="button"
-            class="plain icon"
+          </ElButton>
+          <ElButton
+            class="icon"
             :aria-label="`Lay coat ${i + 1} later`"
             :disabled="i === rows.length - 1"
             @click="move(i, i + 1)"
           >
             <ArrowDown />
-          </button>
-          <button
-            type="button"
-            class="plain icon"
-            :aria-label="`Take coat ${i + 1} off`"
-            @click="remove(i)"
-          >
-            <Delete />
-          </button>
+          </ElButton>
+          <ElButton class="icon" :aria-label="`Take coat ${i + 1} off`" @click="remove(i)">
+            <Close />
+          </ElButton>
         </span>
         <span v-if="cautionOf(coat, i)" class="soft caution">{{ cautionOf(coat, i) }}</span>
       </li>
     </ol>
-    <button type="button" class="plain" @click="add">Lay another coat</button>
+    <ElButton @click="add">Lay another coat</ElButton>
   </section>
 </template>
 
 <style scoped>
+.under .pick {
+  width: 230px;
+}
 .under {
   display: flex;
   flex-wrap: wrap;
@@ -205,8 +206,25 @@ li.chosen {
 }
 .handle {
   cursor: grab;
-  padding: 4px 2px;
-  font-size: 18px;
+  width: 46px;
+  height: 32px;
+  background: var(--field-low);
+}
+/* A stroke as a flat brush leaves it. */
+.handle > * {
+  height: 100%;
+  clip-path: polygon(
+    4% 12%,
+    22% 0,
+    96% 4%,
+    88% 22%,
+    100% 38%,
+    90% 55%,
+    97% 78%,
+    84% 100%,
+    10% 96%,
+    0 70%
+  );
 }
 .tools {
   display: flex;

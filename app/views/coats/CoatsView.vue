@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { lightPlaces } from '../../../core'
+import { coatKinds } from '../../../core'
 import type { LightPlace } from '../../../core'
 import { later } from '../../parts/later'
 import PaletteWells from '../../parts/palette/PaletteWells.vue'
 import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { useCoats } from '../../stores/coats/coats'
+import { usePaintedForm } from '../../stores/coats/paintedForm'
 import CoatAnswers from './CoatAnswers.vue'
 import CoatList from './CoatList.vue'
 import FilmFactors from './FilmFactors.vue'
@@ -22,9 +24,16 @@ const FormCanvas = later(() => import('../../parts/form/FormCanvas.vue'))
 const coats = useCoats()
 const where = ref<LightPlace>('middle')
 const chosen = ref(0)
-const ends = computed(() =>
-  coats.layers ? lightPlaces.map((place) => coats.layers![place].flat.at(-1)!) : undefined,
-)
+/** So far the form is painted; all of it until another coat is asked for. */
+const upTo = ref<number>()
+const all = computed(() => coats.stack.coats.length)
+const after = computed(() => Math.min(upTo.value ?? all.value, all.value))
+const painted = usePaintedForm(() => after.value)
+const afterWords = computed(() => {
+  if (after.value === all.value) return 'finished'
+  if (after.value === 0) return 'the bare undercoat'
+  return `coat ${after.value} of ${all.value}, ${coatKinds[coats.stack.coats[after.value - 1]!.kind].name}`
+})
 </script>
 
 <template>
@@ -46,7 +55,17 @@ const ends = computed(() =>
       <FilmFactors />
       <CoatAnswers v-if="coats.layers" :chosen="chosen" :where="where" />
       <template #side>
-        <div class="form"><FormCanvas :labs="ends" /></div>
+        <div class="form">
+          <FormCanvas v-if="coats.layers" :painted="painted" />
+        </div>
+        <SliderRow
+          name="Painted so far"
+          :words="afterWords"
+          :max="all"
+          :step="1"
+          :model-value="after"
+          @update:model-value="upTo = $event === all ? undefined : $event"
+        />
         <MethodList />
       </template>
     </SideLayout>
@@ -55,6 +74,6 @@ const ends = computed(() =>
 
 <style scoped>
 .form {
-  height: 230px;
+  height: 280px;
 }
 </style>

@@ -131,7 +131,8 @@ const strata = computed(() =>
         {{ coats.off.middle.toFixed(1) }} in the middle, {{ coats.off.light.toFixed(1) }} in the
         light.
       </template>
-      Height is the root of the dry film. {{ lookNotes[coats.look] }} It dries {{ coats.finish }}.
+      A film four times as thick is drawn twice as high. {{ lookNotes[coats.look] }} It dries
+      {{ coats.finish }}.
     </p>
   </section>
 </template>

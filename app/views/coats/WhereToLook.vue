@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElCheckbox } from 'element-plus'
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { lightPlaces, looks, zonesNamed } from '../../../core'
-import type { LightPlace, Look } from '../../../core'
+import type { LightPlace } from '../../../core'
+import PickOne from '../../parts/field/PickOne.vue'
 import { lightWords, lookWords } from '../../words/coats'
 import { useCoats } from '../../stores/coats/coats'
 
@@ -17,35 +18,30 @@ const zonesUsed = computed(() => {
   const named = new Set(zonesNamed(wheres.value))
   return coats.zones.filter(({ key }) => named.has(key))
 })
-const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-const sideOf = (event: Event): 'left' | 'right' | undefined =>
-  (valueOf(event) || undefined) as 'left' | 'right' | undefined
+const sides = [
+  { key: '', name: 'middle' },
+  { key: 'left', name: 'left' },
+  { key: 'right', name: 'right' },
+] as const
 </script>
 
 <template>
   <div class="places" role="group" aria-label="Where one looks">
-    <button
+    <ElButton
       v-for="place in lightPlaces"
       :key="place"
-      type="button"
-      class="plain"
       :aria-pressed="where === place"
       @click="where = place"
     >
       {{ lightWords[place] }}
-    </button>
-    <label v-if="sided">
-      Side
-      <select
-        class="text-field"
-        :value="coats.spot.side ?? ''"
-        @change="coats.spot = { ...coats.spot, side: sideOf($event) }"
-      >
-        <option value="">middle</option>
-        <option value="left">left</option>
-        <option value="right">right</option>
-      </select>
-    </label>
+    </ElButton>
+    <PickOne
+      v-if="sided"
+      label="Side"
+      :options="sides"
+      :model-value="coats.spot.side ?? ''"
+      @update:model-value="coats.spot = { ...coats.spot, side: $event || undefined }"
+    />
     <ElCheckbox
       v-if="downward"
       :model-value="coats.spot.down ?? false"
@@ -53,25 +49,18 @@ const sideOf = (event: Event): 'left' | 'right' | undefined =>
     >
       facing down
     </ElCheckbox>
-    <label v-if="zonesUsed.length > 0">
-      On
-      <select
-        class="text-field"
-        :value="coats.spot.zone ?? ''"
-        @change="coats.spot = { ...coats.spot, zone: valueOf($event) || undefined }"
-      >
-        <option value="">skin</option>
-        <option v-for="{ key, name } in zonesUsed" :key="key" :value="key">{{ name }}</option>
-      </select>
-    </label>
-    <label>
-      Seen
-      <select v-model="coats.look" class="text-field">
-        <option v-for="look in looks" :key="look" :value="look">
-          {{ lookWords[look as Look] }}
-        </option>
-      </select>
-    </label>
+    <PickOne
+      v-if="zonesUsed.length > 0"
+      label="On"
+      :options="[{ key: '', name: 'skin' }, ...zonesUsed]"
+      :model-value="coats.spot.zone ?? ''"
+      @update:model-value="coats.spot = { ...coats.spot, zone: $event || undefined }"
+    />
+    <PickOne
+      v-model="coats.look"
+      label="Seen"
+      :options="looks.map((key) => ({ key, name: lookWords[key] }))"
+    />
   </div>
 </template>
 
@@ -82,6 +71,9 @@ const sideOf = (event: Event): 'left' | 'right' | undefined =>
   align-items: center;
   gap: 6px;
   margin-bottom: 8px;
+}
+.pick {
+  width: 132px;
 }
 .places [aria-pressed='true'] {
   font-weight: 700;

@@ -7,6 +7,7 @@ import LadderStrips from '../../parts/LadderStrips.vue'
 import { useProject } from '../../stores/project/project'
 import { stripOf } from '../../stores/shelf/summaryOf'
 import { sizeWords } from '../../words/sizes'
+import { vTip } from '../../parts/tip/tip'
 
 /**
  * The figures in their order; only those in sight are drawn. Arrows walk, Alt with an arrow moves a figure,
@@ -73,10 +74,10 @@ onBeforeUnmount(() => sortable?.destroy())
     <ol v-bind="wrapperProps" aria-label="Figures">
       <li v-for="{ data: figure, index } in list" :key="figure.id">
         <span
+          v-tip="'Drag to another place'"
           class="grip"
           :class="{ off: !ordered }"
           aria-hidden="true"
-          title="Drag to another place"
           ><i /><i /><i
         /></span>
         <button

@@ -69,10 +69,9 @@ function remove(id: string): void {
           <label>
             Name of the commission
             <ElInput
-              :model-value="name"
+              v-model.lazy="name"
               :maxlength="longest.name"
               aria-label="Name of the commission"
-              @change="name = $event"
             />
           </label>
         </ElPopover>
@@ -107,7 +106,7 @@ function remove(id: string): void {
       </div>
       <template v-if="store.project.figures.length" #side>
         <FigureForm :key="store.figure.id" :figure="store.figure" />
-        <p class="next">
+        <p class="next links">
           <RouterLink :to="{ name: 'Tone', params: { way: '' } }">Its tone</RouterLink>
           <RouterLink :to="{ name: 'Ladder' }">Its ladder</RouterLink>
         </p>

@@ -3,6 +3,8 @@ import { ElButton, ElFormItem } from 'element-plus'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { longest } from '../../../core'
 import type { Figure } from '../../../core'
+import FileButton from '../../parts/field/FileButton.vue'
+import { PICTURES } from '../../parts/field/fileKinds'
 import { useProject } from '../../stores/project/project'
 import { keepPhoto, LONGEST_KEPT, photoOf } from '../../vault/photos'
 
@@ -12,7 +14,6 @@ const store = useProject()
 const url = ref('')
 const trouble = ref('')
 const busy = ref(false)
-const input = ref<HTMLInputElement>()
 const forget = (): void => URL.revokeObjectURL(url.value)
 watch(
   () => props.figure.picture?.photo,
@@ -27,9 +28,7 @@ watch(
   { immediate: true },
 )
 onBeforeUnmount(forget)
-async function take(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file) return
+async function take(file: File): Promise<void> {
   const { id } = props.figure
   busy.value = true
   trouble.value = ''
@@ -40,7 +39,6 @@ async function take(): Promise<void> {
     trouble.value = `“${file.name}” was not kept: ${(error as Error).message}.`
   }
   busy.value = false
-  if (input.value) input.value.value = ''
 }
 </script>
 
@@ -55,9 +53,9 @@ async function take(): Promise<void> {
       <img :src="url" :alt="`What ${figure.name} is painted after: ${figure.picture?.name}`" />
     </RouterLink>
     <span class="tools">
-      <ElButton :loading="busy" @click="input?.click()">
+      <FileButton :accept="PICTURES" :disabled="busy" @file="take">
         {{ figure.picture ? 'Another picture…' : 'Keep a picture with it…' }}
-      </ElButton>
+      </FileButton>
       <ElButton
         v-if="figure.picture"
         text
@@ -66,15 +64,6 @@ async function take(): Promise<void> {
         Take it off
       </ElButton>
     </span>
-    <input
-      ref="input"
-      type="file"
-      accept="image/jpeg,image/png,image/webp"
-      class="unseen"
-      :aria-label="`Picture that ${figure.name} is painted after`"
-      tabindex="-1"
-      @change="take"
-    />
     <p class="soft">
       A copy of at most {{ LONGEST_KEPT }} pixels is kept in this browser and goes into the packed
       commission; it is sent nowhere.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { judgeLadder } from '../../../core'
 import type { Mend } from '../../../core'
@@ -29,9 +30,9 @@ function mend({ moved, ...change }: Mend): void {
   <section v-if="found.length" aria-label="Judgement" class="judged">
     <p v-for="{ fault, change } in found" :key="fault.key">
       {{ faultWords(fault) }}
-      <button type="button" class="plain" @click="mend(change)">
+      <ElButton @click="mend(change)">
         {{ mendWords[fault.key] }}
-      </button>
+      </ElButton>
     </p>
   </section>
 </template>

@@ -9,12 +9,11 @@ import PartsNav from '../../parts/PartsNav.vue'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import JudgementNote from './JudgementNote.vue'
-import LightPanel from './settings/LightPanel.vue'
-import MixingPanel from './settings/MixingPanel.vue'
-import PlanPaints from './settings/PlanPaints.vue'
+import LadderSettings from './settings/LadderSettings.vue'
 import BringPaint from './steps/BringPaint.vue'
 import ColourStrip from './steps/ColourStrip.vue'
 import LadderDoubt from './steps/LadderDoubt.vue'
+import MixingStatus from './steps/MixingStatus.vue'
 import OtherLight from './steps/OtherLight.vue'
 import StepGrid from './steps/StepGrid.vue'
 
@@ -58,6 +57,7 @@ const shown = computed<Shown | undefined>(() => {
       </p>
       <template v-if="!shown">
         <StepGrid />
+        <MixingStatus />
         <LadderDoubt />
         <PaletteWells />
         <JudgementNote />
@@ -65,15 +65,16 @@ const shown = computed<Shown | undefined>(() => {
         <BringPaint />
       </template>
       <template v-else>
-        <ColourStrip :steps="ladder.steps" bare />
+        <!-- The form shows the ladder itself, and wants the height. -->
+        <ColourStrip v-if="shown !== 'form'" :steps="ladder.steps" bare />
+        <MixingStatus v-if="shown !== 'form'" />
         <component :is="panels[shown].panel" />
+        <MixingStatus v-if="shown === 'form'" />
         <JudgementNote v-if="shown === 'charts' || shown === 'form'" />
       </template>
       <template #side>
         <div v-if="shown !== 'form'" class="form"><FormCanvas /></div>
-        <LightPanel />
-        <MixingPanel />
-        <PlanPaints />
+        <LadderSettings />
       </template>
     </SideLayout>
   </main>
@@ -81,7 +82,7 @@ const shown = computed<Shown | undefined>(() => {
 
 <style scoped>
 .form {
-  height: 250px;
+  height: 220px;
 }
 .none {
   margin: 0;

@@ -4,14 +4,17 @@ const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyl
 </script>
 
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { bottleParts, deltaE00, dispensed, dropsIn, isBottle, longest } from '../../../core'
 import type { LogEntry } from '../../../core'
+import AmountField from '../../parts/field/AmountField.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { photoOf } from '../../vault/photos'
 import { countWords, givenInWords } from '../../words/amounts'
 import { partsInWords } from '../../words/parts'
 import { useProject } from '../../stores/project/project'
+import FoldOut from '../../parts/FoldOut.vue'
 
 /** One mix: predicted and real, its picture, mixed again for another amount, or kept as a target. */
 const props = defineProps<{
@@ -35,7 +38,6 @@ const dated = computed(() => dates.format(new Date(props.entry.at)))
 const drops = ref(Math.max(1, Math.round(dropsIn(props.entry.parts))))
 /** The same mix again for another amount, in drops that can be counted. */
 const again = computed(() => {
-  if (!(drops.value > 0 && drops.value <= 400)) return `${drops.value} drops; allowed is 1 to 400.`
   const { parts, poured } = props.entry
   const together =
     poured?.map(({ name, drops: n }) => ({ of: { puddle: name }, drops: n })) ?? bottleParts(parts)
@@ -83,30 +85,28 @@ onBeforeUnmount(forget)
         ><template v-if="entry.minutes">, {{ entry.minutes }} min</template>
       </span>
       <span v-if="entry.note">“{{ entry.note }}”</span>
-      <details>
-        <summary>Again</summary>
-        <label>
-          Drops in all
-          <input v-model.number="drops" class="text-field" type="number" min="1" max="400" />
-        </label>
+      <FoldOut name="Again">
+        <AmountField
+          class="drops"
+          label="Drops in all"
+          :min="1"
+          :max="400"
+          :model-value="drops"
+          @update:model-value="drops = $event!"
+        />
         <p>{{ again }}</p>
-        <button type="button" class="plain" :disabled="kept" @click="keep">
+        <ElButton :disabled="kept" @click="keep">
           {{ kept ? 'Kept under Tone' : 'Keep it as a target' }}
-        </button>
-      </details>
+        </ElButton>
+      </FoldOut>
     </div>
     <img v-if="picture" :src="picture" :alt="`Picture of ${entry.what}`" />
     <span class="numbers">{{
       off === undefined ? 'not measured' : `off by ${off.toFixed(1)}`
     }}</span>
-    <button
-      type="button"
-      class="plain"
-      :aria-label="`Strike out ${entry.what}`"
-      @click="store.dropFromLog(entry.id)"
-    >
+    <ElButton :aria-label="`Strike out ${entry.what}`" @click="store.dropFromLog(entry.id)">
       Strike out
-    </button>
+    </ElButton>
   </li>
 </template>
 
@@ -138,8 +138,8 @@ img {
   max-width: 110px;
   object-fit: cover;
 }
-input {
-  width: 80px;
+.drops {
+  width: 110px;
 }
 p {
   margin: 4px 0;

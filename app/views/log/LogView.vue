@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { deltaE00, whoOf } from '../../../core'
 import type { LogEntry } from '../../../core'
+import PickOne from '../../parts/field/PickOne.vue'
 import OffByTime from '../../charts/OffByTime.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -60,22 +62,19 @@ const points = computed(() =>
       <template v-else>
         <OffByTime :points="points" />
         <div class="tools">
-          <label>
-            Story of
-            <select v-model="who" class="text-field">
-              <option value="">all figures</option>
-              <option v-for="[key, name] in figures" :key="key" :value="key">{{ name }}</option>
-            </select>
-          </label>
-          <button type="button" class="plain" @click="print">Print it</button>
+          <PickOne
+            v-model="who"
+            label="Story of"
+            class="who"
+            :options="[
+              { key: '', name: 'all figures' },
+              ...figures.map(([key, name]) => ({ key, name })),
+            ]"
+          />
+          <ElButton @click="print">Print it</ElButton>
           <label class="search">
             Find
-            <input
-              v-model="word"
-              class="text-field"
-              type="search"
-              placeholder="figure, paint, word"
-            />
+            <ElInput v-model="word" type="search" placeholder="figure, paint, word" />
           </label>
         </div>
         <ol>
@@ -87,9 +86,9 @@ const points = computed(() =>
             :who="nameOfEntry(entry)"
           />
         </ol>
-        <button v-if="shown.length > page.length" type="button" class="plain" @click="most += PAGE">
+        <ElButton v-if="shown.length > page.length" @click="most += PAGE">
           Show {{ Math.min(PAGE, shown.length - page.length) }} more of {{ shown.length }}
-        </button>
+        </ElButton>
         <p v-if="shown.length === 0" class="soft">Nothing in the log has “{{ word }}” in it.</p>
       </template>
       <template #side>
@@ -101,8 +100,10 @@ const points = computed(() =>
 </template>
 
 <style scoped>
-.search input {
-  display: block;
+.who {
+  width: 220px;
+}
+.search {
   width: min(320px, 100%);
 }
 ol {

@@ -2,7 +2,9 @@
 import { computed, ref } from 'vue'
 import { comparedSittings, sittingsOf } from '../../../core'
 import type { LogEntry } from '../../../core'
+import PickOne from '../../parts/field/PickOne.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import FoldOut from '../../parts/FoldOut.vue'
 
 /** Two days at the bench beside each other: what was painted in both, edge against edge. */
 const props = defineProps<{ log: readonly LogEntry[] }>()
@@ -22,26 +24,17 @@ const sum = (at: number): string => {
 </script>
 
 <template>
-  <details v-if="sittings.length > 1">
-    <summary>Compare two sittings</summary>
+  <FoldOut v-if="sittings.length > 1" name="Compare two sittings">
     <div class="pair">
-      <label v-for="(at, k) in [one, other]" :key="k">
-        {{ k === 0 ? 'One day' : 'Another' }}
-        <select
-          class="text-field wide"
-          :value="at"
-          @change="
-            k === 0
-              ? (one = Number(($event.target as HTMLSelectElement).value))
-              : (other = Number(($event.target as HTMLSelectElement).value))
-          "
-        >
-          <option v-for="(sitting, i) in sittings" :key="sitting.day" :value="i">
-            {{ sitting.day }}
-          </option>
-        </select>
+      <div v-for="(at, k) in [one, other]" :key="k">
+        <PickOne
+          :label="k === 0 ? 'One day' : 'Another'"
+          :options="sittings.map(({ day }, key) => ({ key, name: day }))"
+          :model-value="at"
+          @update:model-value="k === 0 ? (one = $event) : (other = $event)"
+        />
         <span class="soft">{{ sum(at) }}</span>
-      </label>
+      </div>
     </div>
     <p v-if="both.length === 0" class="soft">Nothing was painted in both.</p>
     <div v-for="twice in both" :key="twice.what" class="twice">
@@ -51,7 +44,7 @@ const sum = (at: number): string => {
       </span>
       <span>{{ twice.what }}; {{ twice.apart.toFixed(1) }} apart</span>
     </div>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>

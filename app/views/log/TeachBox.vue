@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref, toRaw } from 'vue'
 import { learntRecord, plainParts } from '../../../core'
 import { allPaints, nameOf } from '../../stores/paints'
@@ -44,9 +45,9 @@ function take(): void {
       {{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }} of mixes can teach
       it; from four on it can tell whether it got better.
     </p>
-    <button type="button" class="plain" :disabled="readings.length < 4 || busy" @click="learn">
+    <ElButton :disabled="readings.length < 4 || busy" @click="learn">
       {{ busy ? 'Learning…' : 'See what they say' }}
-    </button>
+    </ElButton>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <template v-if="found">
       <p>
@@ -62,9 +63,9 @@ function take(): void {
           {{ paint.name }}: up to {{ (100 * (Math.exp(change) - 1)).toFixed(0) }}% in K or S
         </li>
       </ul>
-      <button v-if="found.better && !taken" type="button" class="primary" @click="take">
+      <ElButton v-if="found.better && !taken" type="primary" @click="take">
         Take it over as my paints
-      </button>
+      </ElButton>
       <p v-else-if="taken">They stand in the box as “my …”; undo takes them out again.</p>
       <p v-else>It would not be better on mixes it has not seen, so nothing is taken over.</p>
     </template>

@@ -2,16 +2,22 @@
 import { Plus } from '@element-plus/icons-vue'
 import { ElButton } from 'element-plus'
 import { blankFigure } from '../../../core'
+import { useHelps } from '../../stores/range/helps'
 import { useAcross } from '../../stores/range/across'
+import { reachOf } from '../../stores/range/rows'
 import type { RangeRow } from '../../stores/range/rows'
 import { useProject } from '../../stores/project/project'
 import { newId } from '../../vault/newId'
 import RangeFiles from './RangeFiles.vue'
 import RangeRowLine from './RangeRow.vue'
+import WhatHelps from './WhatHelps.vue'
 
 /** One palette and one mood over complexions from porcelain to near black, and over hides. */
 defineProps<{ grey: boolean; shares: boolean }>()
 const store = useProject()
+const helps = useHelps()
+/** A ladder that is further off than this may want another bottle, ΔE00. */
+const MUCH = 1
 const { rows, trouble, busy, many } = useAcross()
 function begin({ figure }: RangeRow): void {
   const { name, tone, kind, plan, size } = figure
@@ -41,11 +47,13 @@ function begin({ figure }: RangeRow): void {
         :figure="row.figure"
         :row="row"
         :near="[]"
+        :reach="reachOf(rows)"
         :grey="grey"
         :shares="shares"
         plain
       >
         <ElButton size="small" :icon="Plus" @click="begin(row)">Begin a figure</ElButton>
+        <template #more><WhatHelps v-if="row.mean > MUCH" :row="row" :helps="helps" /></template>
       </RangeRowLine>
     </ol>
   </section>

@@ -7,9 +7,11 @@ import type { Figure, Ingredient, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import { paintColours } from '../../parts/paintColours'
-import { isKnown, paintOf } from '../../stores/paints'
+import { isKnown, nameOf, paintOf } from '../../stores/paints'
 import type { RangeRow, RangeStep } from '../../stores/range/rows'
-import { endsShortly } from '../../words/range'
+import type { Sharing } from '../../stores/range/sharing'
+import { endsShortly, sharingWords } from '../../words/range'
+import { vTip } from '../../parts/tip/tip'
 
 /** One figure: its puddles as wells with their drops, its ladder with the ratios, and how it stands to the others. */
 const props = defineProps<{
@@ -20,10 +22,14 @@ const props = defineProps<{
   grey: boolean
   /** Steps are as wide as their share, or all alike. */
   shares: boolean
+  /** How many steps any row has below and above its base: where shares do not count, bases stand one under another. */
+  reach: { below: number; above: number }
+  /** A puddle of another figure that would serve this one. */
+  sharing?: Sharing
   /** It is no figure of the commission: nothing to open. */
   plain?: boolean
 }>()
-defineEmits<{ apart: [] }>()
+defineEmits<{ apart: []; share: [] }>()
 const seen = (lab: Lab): Lab => (props.grey && chromaOf(lab) > 0 ? { ...lab, a: 0, b: 0 } : lab)
 const puddles = computed(() => (props.row?.steps ?? []).filter(({ puddle }) => puddle))
 const labOf = (of: Ingredient): Lab | undefined =>
@@ -33,10 +39,27 @@ const ends = computed(() => {
   return endsShortly(reached, steps[0]!.target.L, steps.at(-1)!.target.L)
 })
 const open = computed(() => ({ name: 'Ladder', query: { figure: props.figure.id } }))
+const strip = computed(() => {
+  if (props.shares || !props.row) return {}
+  const { base, steps } = props.row
+  const wide = props.reach.below + props.reach.above + 1
+  return {
+    paddingLeft: `${(100 * (props.reach.below - base)) / wide}%`,
+    paddingRight: `${(100 * (props.reach.above - (steps.length - 1 - base))) / wide}%`,
+  }
+})
 const ratio = ({ puddle, made }: RangeStep): string =>
   puddle ? '●' : made.map(({ drops }) => drops).join(' : ')
-const label = (step: RangeStep): string =>
-  `${props.figure.name}, ${step.name}: ${step.puddle ? 'a puddle of its own' : `${ratio(step)} of its neighbours`}, off by ${step.off.toFixed(1)}`
+/** The bottle that a puddle beside it takes a touch of. */
+const touchOf = ({ puddle, made }: RangeStep): Ingredient | undefined =>
+  puddle ? undefined : made.find(({ of }) => 'bottle' in of)?.of
+function label(step: RangeStep): string {
+  const touch = touchOf(step)
+  const made = touch
+    ? `${ratio(step)} of the puddle beside it and ${nameOf('bottle' in touch ? touch.bottle : '')}`
+    : `${ratio(step)} of its neighbours`
+  return `${props.figure.name}, ${step.name}: ${step.puddle ? 'a puddle of its own' : made}, off by ${step.off.toFixed(1)}`
+}
 </script>
 
 <template>
@@ -51,7 +74,7 @@ const label = (step: RangeStep): string =>
     </div>
     <template v-if="row">
       <ol class="wells" aria-label="Puddles">
-        <li v-for="step in puddles" :key="step.key" :title="step.name">
+        <li v-for="step in puddles" :key="step.key" v-tip="step.name">
           <ColourPatch :lab="seen(step.painted)" class="well" />
           <span class="beads">
             <DropBeads
@@ -66,6 +89,7 @@ const label = (step: RangeStep): string =>
       <component
         :is="plain ? 'div' : RouterLink"
         class="strip"
+        :style="strip"
         v-bind="plain ? {} : { to: open, 'aria-label': `Open the ladder of ${figure.name}` }"
       >
         <ColourPatch
@@ -75,8 +99,9 @@ const label = (step: RangeStep): string =>
           :label="label(step)"
           class="step"
           :style="{ flexGrow: shares ? Math.max(0.02, step.share) : 1 }"
-          ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span></ColourPatch
-        >
+          ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span>
+          <DropBeads v-if="touchOf(step)" :lab="labOf(touchOf(step)!)" :drops="1"
+        /></ColourPatch>
       </component>
       <div class="how">
         <p>
@@ -89,6 +114,11 @@ const label = (step: RangeStep): string =>
             <ElButton size="small" class="apart" @click="$emit('apart')">Set apart</ElButton>
           </p>
         </template>
+        <slot name="more" />
+        <p v-if="sharing">
+          {{ sharingWords(sharing) }}
+          <ElButton size="small" class="apart" @click="$emit('share')">Share</ElButton>
+        </p>
       </div>
     </template>
     <p v-else class="soft wait">Mixing…</p>
@@ -140,7 +170,7 @@ p {
 .well {
   flex: none;
   width: 26px;
-  height: 26px;
+  min-height: 26px;
   border-radius: 50%;
 }
 .beads {
@@ -163,6 +193,9 @@ p {
   padding: 0 0 3px 5px;
   font-size: 14px;
   white-space: nowrap;
+}
+.step :deep(.beads) {
+  padding-bottom: 4px;
 }
 .how {
   padding: 6px 0;

@@ -8,8 +8,10 @@ import { later } from '../../parts/later'
 import PartsNav from '../../parts/PartsNav.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useFew } from '../../stores/range/few'
-import { useRange } from '../../stores/range/rows'
+import { reachOf, useRange } from '../../stores/range/rows'
+import { useSharing } from '../../stores/range/sharing'
 import { useProject } from '../../stores/project/project'
+import { steady } from '../../stores/steady'
 import { counted } from '../../words/counts'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
@@ -21,6 +23,7 @@ const store = useProject()
 const range = useRange()
 range.look()
 const few = useFew()
+const { offers, share } = useSharing()
 
 /** Other ways to look at the same figures; each is loaded when it is first wanted. */
 const LineUp = later(() => import('./LineUp.vue'))
@@ -58,9 +61,17 @@ const rows = computed(() => {
   return list
 })
 const mixed = computed(() => rows.value.flatMap(({ row }) => row ?? []))
+const reach = steady(() => reachOf(mixed.value))
 const alike = computed(() => range.alike(from.value))
-const near = (id: string): string[] =>
-  (alike.value.get(id) ?? []).map(({ figure }) => figure.name.split(',')[0]!)
+/** Names of the figures that each reads like. */
+const near = steady(() =>
+  Object.fromEntries(
+    rows.value.map(({ figure: { id } }) => [
+      id,
+      (alike.value.get(id) ?? []).map(({ figure }) => figure.name.split(',')[0]!),
+    ]),
+  ),
+)
 const note = computed(() => {
   const figures = counted(store.project.figures.length, 'figure', 'figures')
   const many = few.palette.value.length
@@ -97,7 +108,9 @@ async function setApart(id: string): Promise<void> {
       </div>
       <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
         <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
-        <ElCheckbox v-if="shown !== 'line'" v-model="shares">as wide as its share</ElCheckbox>
+        <ElCheckbox v-if="shown !== 'line'" v-model="shares"
+          >steps as wide as their share</ElCheckbox
+        >
         <p v-if="mean !== undefined" class="mean" role="status">
           All ladders: off by <b>{{ mean.toFixed(1) }}</b>
         </p>
@@ -115,10 +128,13 @@ async function setApart(id: string): Promise<void> {
               :key="figure.id"
               :figure="figure"
               :row="row"
-              :near="near(figure.id)"
+              :near="near[figure.id] ?? []"
               :grey="grey"
               :shares="shares"
+              :reach="reach"
+              :sharing="offers.get(figure.id)"
               @apart="setApart(figure.id)"
+              @share="share(figure.id)"
             />
           </ol>
           <div class="asked">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Close, Lock, Plus, Unlock } from '@element-plus/icons-vue'
-import { ElSelect } from 'element-plus'
+import { ElButton, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import { cautions, mostOf } from '../../../core'
 import type { Paint } from '../../../core'
@@ -8,6 +8,7 @@ import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
 import PaintOption from '../../parts/drawdown/PaintOption.vue'
 import type { useFew } from '../../stores/range/few'
 import { useProject } from '../../stores/project/project'
+import { vTip } from '../../parts/tip/tip'
 
 /** The few bottles on the table as drawdowns: pinned, taken off, and what another would bring. */
 const props = defineProps<{ few: ReturnType<typeof useFew> }>()
@@ -45,7 +46,7 @@ const care = ({ hazards }: Paint): string =>
       <p class="name">{{ paint.name }}</p>
       <p class="soft">
         {{ paint.pigments[0] }}
-        <span v-if="paint.hazards.length" role="img" :aria-label="care(paint)" :title="care(paint)"
+        <span v-if="paint.hazards.length" v-tip="care(paint)" role="img" :aria-label="care(paint)"
           >▲</span
         >
       </p>
@@ -53,25 +54,21 @@ const care = ({ hazards }: Paint): string =>
         {{ paint.id === least ? 'least: ' : '' }}{{ worth.get(paint.id)!.toFixed(1) }} without
       </p>
       <div class="do">
-        <button
-          type="button"
-          class="plain"
+        <ElButton
+          v-tip="'Keep it in whatever is found'"
           :aria-pressed="few.pinned.value.includes(paint.id)"
           :aria-label="`Keep ${paint.name} in whatever is found`"
-          title="Keep it in whatever is found"
           @click="few.pin(paint.id)"
         >
           <component :is="few.pinned.value.includes(paint.id) ? Lock : Unlock" />
-        </button>
-        <button
-          type="button"
-          class="plain"
+        </ElButton>
+        <ElButton
+          v-tip="'Take it off the table'"
           :aria-label="`Take ${paint.name} off the table`"
-          title="Take it off the table"
           @click="take(paint.id)"
         >
           <Close />
-        </button>
+        </ElButton>
       </div>
     </li>
     <li v-if="!full" class="more">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { labOf, mixPaints, opaqueReflectance, partsById, touchesAsDrops } from '../../../core'
 import type { Alternative, BottleDrops, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
@@ -7,6 +8,7 @@ import { paintColours } from '../../parts/paintColours'
 import { nameOf, paintOf } from '../../stores/paints'
 import { countWords } from '../../words/amounts'
 import { alternativeWords } from '../../words/alternatives'
+import { vTip } from '../../parts/tip/tip'
 
 /** Recipes that really differ, each on the aim, with what speaks for it. */
 defineProps<{ list: readonly Alternative[]; aim: Lab }>()
@@ -26,7 +28,7 @@ const given = ({ recipe }: Alternative): BottleDrops[] => touchesAsDrops(partsBy
       </span>
       <div>
         <b>{{ alternativeWords(one, list.find(({ kind }) => kind === 'closest') ?? one) }}</b>
-        <span class="soft numbers" :title="`ΔE00 ${one.recipe.deltaE00.toFixed(2)}`">
+        <span v-tip="`ΔE00 ${one.recipe.deltaE00.toFixed(2)}`" class="soft numbers">
           off {{ one.recipe.deltaE00.toFixed(1) }} · uneven drops ±{{ one.uneven.toFixed(1) }}
           <template v-if="one.underLamp !== undefined"
             >· under the lamp {{ one.underLamp.toFixed(1) }}</template
@@ -40,7 +42,7 @@ const given = ({ recipe }: Alternative): BottleDrops[] => touchesAsDrops(partsBy
         </span>
       </div>
       <ColourPatch :lab="lampLab(one)" class="lamp" label="Under a warm lamp" />
-      <button type="button" class="plain" @click="$emit('take', one)">Take it</button>
+      <ElButton @click="$emit('take', one)">Take it</ElButton>
     </li>
   </ol>
 </template>

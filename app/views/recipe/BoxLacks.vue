@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { toRaw, watch } from 'vue'
 import type { Lab } from '../../../core'
 import { nameOf } from '../../stores/paints'
@@ -27,7 +28,7 @@ watch([() => props.target, () => store.paintsIn], forget)
     </p>
     <p v-else-if="answer" role="status">No starter pigment brings this step nearer.</p>
     <p v-else>
-      <button type="button" class="plain" @click="ask()">Which paint would help most?</button>
+      <ElButton @click="ask()">Which paint would help most?</ElButton>
     </p>
     <p v-if="trouble" role="alert">The search stopped: {{ trouble }}</p>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElProgress } from 'element-plus'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { bottleParts, partsById, stepKeys, touchesAsDrops } from '../../../core'
@@ -71,23 +72,21 @@ const proof = computed(() => {
         <WayToTarget v-if="shown.painted" :mix="shown.painted" :aim="target" />
         <ul class="brings">
           <li v-for="({ paint, words }, i) in brings" :key="paint.id">
-            <button
-              type="button"
-              class="plain hand"
+            <ElButton
+              class="hand"
               :aria-label="`Take a drop of ${paint.name}`"
               @click="ladder.addDrops(shown.key, parts[i]!.of, -1)"
             >
               −
-            </button>
+            </ElButton>
             <b>{{ countWords(parts[i]!.drops) }}</b>
-            <button
-              type="button"
-              class="plain hand"
+            <ElButton
+              class="hand"
               :aria-label="`Add a drop of ${paint.name}`"
               @click="ladder.addDrops(shown.key, parts[i]!.of, 1)"
             >
               +
-            </button>
+            </ElButton>
             <span
               >{{ paint.name }}
               <span class="soft">{{
@@ -115,17 +114,13 @@ const proof = computed(() => {
         <p role="status" class="proof">
           {{ search.trouble || proof }}
           <template v-if="search.running">
-            <progress :value="search.news?.done ?? 0" max="1" aria-label="Search" />
-            <button type="button" class="plain" @click="search.stop">Stop</button>
+            <ElProgress
+              :percentage="Math.round(100 * (search.news?.done ?? 0))"
+              aria-label="Search"
+            />
+            <ElButton @click="search.stop">Stop</ElButton>
           </template>
-          <button
-            v-else-if="search.news && !search.news.proved"
-            type="button"
-            class="plain"
-            @click="start"
-          >
-            Go on
-          </button>
+          <ElButton v-else-if="search.news && !search.news.proved" @click="start"> Go on </ElButton>
         </p>
         <p v-if="list[0]?.kind === 'shared'" class="soft">
           Under 2 ΔE00 of each other is less than bottles that were not measured are sure of: what

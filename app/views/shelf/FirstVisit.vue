@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
+import { tourShown } from '../../parts/helpShown'
 import { hexOfLab, labOf, skinReflectance } from '../../../core'
 
-/** What one sees who has nothing here yet: the complexions that there are, and two ways in. */
+/** What one sees who has nothing here yet: the complexions that there are, and the ways in. */
+defineEmits<{ open: [] }>()
 const MELANIN = [0.35, 0.25, 0.17, 0.12, 0.08, 0.055, 0.038, 0.026, 0.017, 0.011, 0.007, 0.005]
 const BLOOD = [0.012, 0.022, 0.034, 0.05]
 const field = BLOOD.map((blood) =>
@@ -26,9 +29,13 @@ const field = BLOOD.map((blood) =>
       </p>
       <p class="ways">
         <RouterLink :to="{ name: 'Begin' }" class="way main">Start your own</RouterLink>
-        <RouterLink :to="{ name: 'Ladder', params: { commission: 'low-tide' } }" class="way"
+        <RouterLink
+          :to="{ name: 'Ladder', params: { commission: 'low-tide' } }"
+          class="way"
+          @click="tourShown = true"
           >Look round with Low Tide</RouterLink
         >
+        <ElButton class="way" @click="$emit('open')">Open a file…</ElButton>
       </p>
       <p class="soft">
         Low Tide is a harbour diorama of nine invented figures. It can be changed, thrown away and
@@ -81,6 +88,10 @@ p {
   color: inherit;
   text-decoration: none;
   font-weight: 600;
+}
+.way.el-button {
+  font-size: inherit;
+  line-height: inherit;
 }
 .way:hover {
   background: var(--field-high);

@@ -9,6 +9,7 @@ import type { Summary } from '../../vault/summaries'
 import { counted } from '../../words/counts'
 import FirstVisit from './FirstVisit.vue'
 import ShelfRows from './ShelfRows.vue'
+import FoldOut from '../../parts/FoldOut.vue'
 
 /** Every commission as the ladders of its figures; the room one comes in by. */
 const shelf = useShelf()
@@ -69,7 +70,7 @@ const dropped = (event: DragEvent): void => {
   >
     <TroubleNote v-if="shelf.trouble" :text="shelf.trouble" @close="shelf.trouble = ''" />
     <OpenFile ref="opener" @busy="busy = $event" />
-    <FirstVisit v-if="none" />
+    <FirstVisit v-if="none" @open="opener?.choose()" />
     <template v-else>
       <header class="head">
         <h1>Shelf</h1>
@@ -120,14 +121,15 @@ const dropped = (event: DragEvent): void => {
       <p v-if="shelf.ready && shelf.onShelf.length === 0 && !wanted" class="soft nothing">
         Nothing lies on the shelf. Begin a commission, or bring one back from below.
       </p>
-      <details v-if="shelf.archived.length && !wanted">
-        <summary>Put away ({{ shelf.archived.length }})</summary>
+      <FoldOut
+        v-if="shelf.archived.length && !wanted"
+        :name="`Put away (${shelf.archived.length})`"
+      >
         <ShelfRows :summaries="shelf.archived" :now="now" @failed="failed" />
-      </details>
-      <details v-if="shelf.deleted.length && !wanted">
-        <summary>Deleted ({{ shelf.deleted.length }})</summary>
+      </FoldOut>
+      <FoldOut v-if="shelf.deleted.length && !wanted" :name="`Deleted (${shelf.deleted.length})`">
         <ShelfRows :summaries="shelf.deleted" :now="now" @failed="failed" />
-      </details>
+      </FoldOut>
     </template>
   </main>
 </template>
@@ -185,12 +187,6 @@ p {
 .figures a {
   color: inherit;
   padding: 6px 0;
-}
-summary {
-  min-height: 36px;
-  padding: 6px 0;
-  cursor: pointer;
-  font-weight: 700;
 }
 .nothing {
   padding: 24px 0;

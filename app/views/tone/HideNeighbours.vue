@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, toRaw } from 'vue'
 import {
   APART_DELTA,
@@ -11,6 +12,7 @@ import {
 import type { Gamut, HideTone, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
+import { vTip } from '../../parts/tip/tip'
 
 /** How this hide stands to the other hides of the commission; too close, and one is moved (T27). */
 const props = defineProps<{ gamut?: Gamut }>()
@@ -58,7 +60,7 @@ function apart(): void {
           <ColourPatch :lab="own" class="half" /><ColourPatch :lab="lab" class="half" />
         </span>
         <span>{{ name }}</span>
-        <span class="soft" :title="`ΔE00 ${deltaE00.toFixed(1)}`">
+        <span v-tip="`ΔE00 ${deltaE00.toFixed(1)}`" class="soft">
           {{ signed(lightness) }} L*, {{ signed(hue) }}° hue
         </span>
       </li>
@@ -68,9 +70,7 @@ function apart(): void {
         >Too like {{ tooAlike.map(({ name }) => name).join(' and ') }}.
       </template>
       <template v-else>Told apart at a glance. </template>
-      <button type="button" class="plain" :disabled="tooAlike.length === 0" @click="apart">
-        Set apart
-      </button>
+      <ElButton :disabled="tooAlike.length === 0" @click="apart"> Set apart </ElButton>
     </p>
   </div>
 </template>

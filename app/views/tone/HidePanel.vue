@@ -13,7 +13,7 @@ import {
   toneLab,
 } from '../../../core'
 import type { Gamut, HideField, HideTone, Lab, Paint } from '../../../core'
-import SliderRow from '../../parts/SliderRow.vue'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { useProject } from '../../stores/project/project'
 import HideNeighbours from './HideNeighbours.vue'
 import HideSliders from './HideSliders.vue'
@@ -23,7 +23,7 @@ import type { Place } from './PinField.vue'
 import StartingPlaces from './StartingPlaces.vue'
 import { FIELD_HEIGHT, FIELD_WIDTH, useField } from './useField'
 
-/** Hides by hue and lightness; what the paints in the plan cannot mix is hatched. */
+/** Hides by hue and lightness; what the paints in use cannot mix is hatched. */
 const store = useProject()
 const starts = hidePlaces.map(({ name, tone }) => ({
   name,
@@ -117,12 +117,12 @@ const chromas = computed(() =>
       <template v-if="trouble">The field stopped: {{ trouble }}</template>
       <template v-else-if="!field">Working out what this box can mix…</template>
       <template v-else-if="within">
-        The {{ store.paintsIn.length }} paints in the plan mix
-        {{ Math.round(field.reached * 100) }}% of this field; what they cannot is hatched.
+        The {{ store.paintsIn.length }} paints in use mix {{ Math.round(field.reached * 100) }}% of
+        this field; what they cannot is hatched.
       </template>
       <template v-else>
-        Beyond this box: no mix of the {{ store.paintsIn.length }} paints in the plan is as vivid.
-        Lower the chroma, or put a stronger paint in the plan.
+        Beyond this box: no mix of the {{ store.paintsIn.length }} paints in use is as vivid. Lower
+        the chroma, or put a stronger paint in use.
       </template>
     </p>
     <StartingPlaces label="Starting places" :places="starts" />

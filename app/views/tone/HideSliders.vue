@@ -2,7 +2,8 @@
 import { computed, toRaw } from 'vue'
 import { hexOfLab, toneLab } from '../../../core'
 import type { HideTone } from '../../../core'
-import SliderRow from '../../parts/SliderRow.vue'
+import PickOne from '../../parts/field/PickOne.vue'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { shareWords } from './words'
 
 /** What runs under a hide, and how far belly and back are from it. */
@@ -18,23 +19,21 @@ const shifts = [
   { name: 'Belly lighter by', key: 'belly', usual: 10 },
   { name: 'Back darker by', key: 'back', usual: 8 },
 ] as const
+/** Red blood is the usual, whatever hue it has. */
+const RED = -1
 const bloods = [
-  { name: 'red', hue: undefined },
-  { name: 'blue', hue: 260 },
-  { name: 'green', hue: 140 },
-  { name: 'violet', hue: 315 },
-  { name: 'amber', hue: 80 },
-] as const
+  { name: 'red', key: RED },
+  { name: 'blue', key: 260 },
+  { name: 'green', key: 140 },
+  { name: 'violet', key: 315 },
+  { name: 'amber', key: 80 },
+]
 
 const gradients = computed(() =>
   shares.map(({ key }) =>
     [0, 0.25, 0.5, 0.75, 1].map((t) => hexOfLab(toneLab({ ...toRaw(props.tone), [key]: t }))),
   ),
 )
-function setBlood(event: Event): void {
-  const { value } = event.target as HTMLSelectElement
-  emit('set', { bloodHue: value === '' ? undefined : Number(value) }, '')
-}
 </script>
 
 <template>
@@ -47,12 +46,12 @@ function setBlood(event: Event): void {
     :model-value="tone[key] ?? 0"
     @update:model-value="emit('set', { [key]: $event }, key)"
   />
-  <label class="blood">
-    Colour of its blood
-    <select class="text-field wide" :value="tone.bloodHue ?? ''" @change="setBlood">
-      <option v-for="one in bloods" :key="one.name" :value="one.hue ?? ''">{{ one.name }}</option>
-    </select>
-  </label>
+  <PickOne
+    label="Colour of its blood"
+    :options="bloods"
+    :model-value="tone.bloodHue ?? RED"
+    @update:model-value="emit('set', { bloodHue: $event === RED ? undefined : $event }, '')"
+  />
   <SliderRow
     v-for="{ name, key, usual } in shifts"
     :key="key"

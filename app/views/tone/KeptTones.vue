@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
 import { formatTones, parseTones, toneLab } from '../../../core'
 import type { KeptTone } from '../../../core'
+import FileButton from '../../parts/field/FileButton.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project/project'
+import { vTip } from '../../parts/tip/tip'
 
 /** Tones put by under a name: used on any figure, taken away as a file, brought back. */
 const store = useProject()
 const name = ref('')
 const trouble = ref('')
-const input = ref<HTMLInputElement>()
 
 function keep(): void {
   const kept = name.value.trim() || `${store.figure.name}, ${store.figure.note}`.slice(0, 80)
@@ -24,11 +26,8 @@ const save = (): void =>
     'application/json',
   )
 
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file) return
+async function open(file: File): Promise<void> {
   const reading = parseTones(await file.text())
-  input.value!.value = ''
   trouble.value = reading.ok
     ? ''
     : `“${file.name}” was not opened. ${reading.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`
@@ -42,47 +41,31 @@ async function open(): Promise<void> {
     <ul v-if="store.project.tones?.length">
       <li v-for="{ name: kept, tone } in store.project.tones" :key="kept">
         <button
+          v-tip="`Use on ${store.figure.name}`"
           type="button"
           class="use"
-          :title="`Use on ${store.figure.name}`"
           @click="store.setTone({ ...tone })"
         >
           <ColourPatch :lab="toneLab(tone)" class="swatch" />
           <span>{{ kept }}</span>
         </button>
-        <button
-          type="button"
-          class="plain drop"
-          :aria-label="`Let go of ${kept}`"
-          @click="store.dropTone(kept)"
-        >
+        <ElButton class="drop" :aria-label="`Let go of ${kept}`" @click="store.dropTone(kept)">
           ×
-        </button>
+        </ElButton>
       </li>
     </ul>
     <form @submit.prevent="keep">
-      <input
+      <ElInput
         v-model="name"
         maxlength="80"
         aria-label="Name of the tone"
         :placeholder="store.figure.note"
       />
-      <button type="submit" class="plain">Keep</button>
+      <ElButton native-type="submit">Keep</ElButton>
     </form>
     <div class="files">
-      <button type="button" class="plain" :disabled="!store.project.tones?.length" @click="save">
-        Save to a file
-      </button>
-      <button type="button" class="plain" @click="input?.click()">Open a file…</button>
-      <input
-        ref="input"
-        type="file"
-        accept=".json"
-        class="unseen"
-        aria-label="Tones file"
-        tabindex="-1"
-        @change="open"
-      />
+      <ElButton :disabled="!store.project.tones?.length" @click="save"> Save to a file </ElButton>
+      <FileButton accept=".json" @file="open">Open a file…</FileButton>
     </div>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
   </section>

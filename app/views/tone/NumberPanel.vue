@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { deltaE00, fitSkin, labOf, lchOf, parseCgats, parseColour, toneLab } from '../../../core'
 import type { Lab, Measurement } from '../../../core'
+import FileButton from '../../parts/field/FileButton.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
 
 /** A tone written as numbers, or read from an instrument's file. */
 const store = useProject()
 const text = ref('')
-const input = ref<HTMLInputElement>()
 const readings = ref<Measurement[]>([])
 const notes = ref<string[]>([])
 const fileTrouble = ref<string[]>([])
@@ -55,11 +56,8 @@ function use(kind: 'hide' | 'skin'): void {
     trouble.value = `This was not taken: ${(error as Error).message}.`
   }
 }
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file) return
+async function open(file: File): Promise<void> {
   const reading = parseCgats(await file.text())
-  input.value!.value = ''
   if (reading.ok) {
     readings.value = reading.value.measurements
     notes.value = reading.value.notes
@@ -82,7 +80,7 @@ function choose(one: Measurement): void {
   <section class="panel" aria-label="By number">
     <label>
       A colour in numbers
-      <input
+      <ElInput
         v-model="text"
         type="text"
         spellcheck="false"
@@ -97,33 +95,18 @@ function choose(one: Measurement): void {
     </p>
     <p v-if="typed.trouble" role="alert">{{ typed.trouble }}</p>
     <div class="file">
-      <button type="button" class="plain" @click="input?.click()">
+      <FileButton accept=".txt,.cgats,.cie,.it8,.ti3" @file="open">
         Readings from a CGATS file…
-      </button>
-      <input
-        ref="input"
-        type="file"
-        accept=".txt,.cgats,.cie,.it8,.ti3"
-        class="unseen"
-        aria-label="Readings file"
-        tabindex="-1"
-        @change="open"
-      />
+      </FileButton>
     </div>
     <ul v-if="fileTrouble.length" role="alert">
       <li v-for="line in fileTrouble" :key="line">{{ line }}</li>
     </ul>
     <p v-for="note in notes" :key="note" class="soft">Note: {{ note }}.</p>
     <div v-if="readings.length" class="readings" role="group" aria-label="Readings">
-      <button
-        v-for="(one, i) in readings.slice(0, 60)"
-        :key="i"
-        type="button"
-        class="plain"
-        @click="choose(one)"
-      >
+      <ElButton v-for="(one, i) in readings.slice(0, 60)" :key="i" @click="choose(one)">
         {{ one.name }}
-      </button>
+      </ElButton>
       <p v-if="readings.length > 60" class="soft">
         and {{ readings.length - 60 }} more; only the first 60 are shown.
       </p>
@@ -143,10 +126,8 @@ function choose(one: Measurement): void {
         the nearest skin, off by {{ skin.off.toFixed(1) }}.
       </p>
       <div class="file">
-        <button type="button" class="primary" @click="use('hide')">
-          Aim {{ first }} at this colour
-        </button>
-        <button type="button" class="plain" @click="use('skin')">Use the nearest skin</button>
+        <ElButton type="primary" @click="use('hide')"> Aim {{ first }} at this colour </ElButton>
+        <ElButton @click="use('skin')">Use the nearest skin</ElButton>
       </div>
     </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

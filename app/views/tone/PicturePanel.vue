@@ -1,7 +1,13 @@
 <script setup lang="ts">
+import { ElButton, ElProgress } from 'element-plus'
 import { computed, ref } from 'vue'
 import { MOST_MEGAPIXELS } from '../../../core'
 import type { Lab } from '../../../core'
+import FileButton from '../../parts/field/FileButton.vue'
+import { PICTURES } from '../../parts/field/fileKinds'
+import { asOptions } from '../../parts/field/options'
+import PickOne from '../../parts/field/PickOne.vue'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
 import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
@@ -13,10 +19,8 @@ import { fitWords } from './words'
 /** From a photograph to tones: show what is neutral, choose the skin, take what was found. */
 const project = useProject()
 const store = useTonePicture()
-const input = ref<HTMLInputElement>()
 const tool = ref<PictureTool>('neutral')
 const brush = ref(5)
-const over = ref(false)
 const tools: { key: PictureTool; name: string; hint: string }[] = [
   {
     key: 'neutral',
@@ -34,11 +38,7 @@ const assumption = computed(() =>
     : 'No neutral shown: the picture is taken to be lit by plain daylight and balanced for it.',
 )
 
-function take(files: FileList | null | undefined): void {
-  const file = files?.[0]
-  if (file) store.open(file, project.figure.id)
-  if (input.value) input.value.value = ''
-}
+const take = (file: File): void => store.open(file, project.figure.id)
 const asHide = ({ L, a, b }: Lab): boolean => project.setTone({ kind: 'hide', lab: { L, a, b } })
 const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide'))
 </script>
@@ -47,60 +47,50 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
   <section
     class="panel"
     aria-label="From a picture"
-    @dragover.prevent="over = true"
-    @dragleave="over = false"
-    @drop.prevent="((over = false), take($event.dataTransfer?.files))"
+    @dragover.prevent
+    @drop.prevent="$event.dataTransfer?.files[0] && take($event.dataTransfer.files[0])"
   >
-    <input
-      ref="input"
-      type="file"
-      accept="image/jpeg,image/png,image/webp"
-      class="unseen"
-      aria-label="Picture file"
-      tabindex="-1"
-      @change="take(input?.files)"
-    />
     <p v-if="store.trouble" class="trouble" role="alert">{{ store.trouble }}</p>
-    <div v-if="!store.picture" class="empty" :class="{ over }">
-      <p>Drop a photograph or scan of a person, a model or a hide here.</p>
-      <button type="button" class="primary" @click="input?.click()">Open a picture…</button>
-      <p class="soft">
-        JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine: nothing
-        is sent anywhere, and it is gone when the tab closes unless you keep it.
-      </p>
-    </div>
+    <!-- It stays while a picture opens: what is being chosen is not lost. -->
+    <FileButton v-show="!store.picture" drop :accept="PICTURES" @file="take">
+      <span class="empty">
+        <span>Drop a photograph or scan of a person, a model or a hide here.</span>
+        <b>Open a picture…</b>
+        <span class="soft">
+          JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine:
+          nothing is sent anywhere, and it is gone when the tab closes unless you keep it.
+        </span>
+      </span>
+    </FileButton>
     <KeepPicture :shown="store.picture !== undefined" />
     <p v-if="store.progress !== undefined" role="status">
-      Opening… <progress :value="store.progress" max="1" />
+      Opening… <ElProgress :percentage="Math.round(100 * store.progress)" aria-label="Opening" />
     </p>
     <template v-if="store.picture">
       <div class="tools">
         <span class="group" role="radiogroup" aria-label="Tool">
-          <button
+          <ElButton
             v-for="{ key, name } in tools"
             :key="key"
-            type="button"
             role="radio"
-            class="plain"
             :aria-checked="tool === key"
             @click="tool = key"
           >
             {{ name }}
-          </button>
+          </ElButton>
         </span>
-        <label v-if="tool === 'brush'">
-          Brush size
-          <input v-model.number="brush" type="range" min="1" max="15" step="0.5" />
-        </label>
-        <button
-          type="button"
-          class="plain"
-          :disabled="!store.mask"
-          @click="store.choose(undefined)"
-        >
-          Choose anew
-        </button>
-        <button type="button" class="plain" @click="input?.click()">Another picture…</button>
+        <SliderRow
+          v-if="tool === 'brush'"
+          v-model="brush"
+          class="brush"
+          name="Brush size"
+          :words="String(brush)"
+          :min="1"
+          :max="15"
+          :step="0.5"
+        />
+        <ElButton :disabled="!store.mask" @click="store.choose(undefined)"> Choose anew </ElButton>
+        <FileButton :accept="PICTURES" @file="take">Another picture…</FileButton>
       </div>
       <p class="soft hint">{{ hint }} {{ assumption }} The picture stays on this machine.</p>
       <PictureCanvas :picture="store" :tool="tool" :brush="brush" />
@@ -110,19 +100,14 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
           L {{ store.point.lab.L.toFixed(1) }} a {{ store.point.lab.a.toFixed(1) }} b
           {{ store.point.lab.b.toFixed(1) }}
         </span>
-        <button type="button" class="plain" @click="asHide(store.point.lab)">
+        <ElButton @click="asHide(store.point.lab)">
           Aim {{ project.figure.name.split(',')[0] }} at this colour
-        </button>
+        </ElButton>
       </div>
       <div v-if="store.answer" class="found" aria-live="polite">
         <div class="head">
           <h2>{{ store.answer.tones.length }} tones, dark to light</h2>
-          <label>
-            How many
-            <select v-model.number="store.count" class="text-field">
-              <option v-for="n in [3, 4, 5, 6, 7]" :key="n" :value="n">{{ n }}</option>
-            </select>
-          </label>
+          <PickOne v-model="store.count" label="How many" :options="asOptions([3, 4, 5, 6, 7])" />
         </div>
         <div class="strip">
           <ColourPatch
@@ -137,15 +122,15 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
           </ColourPatch>
         </div>
         <p>
-          Best explained as {{ kind }}, off by {{ store.answer.off.toFixed(1) }}:
+          Nearest as {{ kind }}, off by {{ store.answer.off.toFixed(1) }}:
           {{ fitWords(store.answer.off) }}.
           <template v-if="kind === 'hide'">
             The nearest skin would be {{ store.answer.skinOff.toFixed(0) }} off.
           </template>
         </p>
-        <button type="button" class="primary" @click="project.setTone(store.answer.tone)">
+        <ElButton type="primary" @click="project.setTone(store.answer.tone)">
           Use as {{ project.figure.name.split(',')[0] }}’s {{ kind }}
-        </button>
+        </ElButton>
       </div>
     </template>
   </section>

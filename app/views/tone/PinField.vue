@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import { vTip } from '../../parts/tip/tip'
 
 /** A field of computed colours with a pin that is dragged, clicked or moved by arrow keys. */
 export interface Place {
@@ -64,10 +65,10 @@ function key(event: KeyboardEvent): void {
     <canvas ref="canvas" :width="width" :height="height" aria-hidden="true" />
     <slot />
     <button
+      v-tip="'Drag, or use the arrow keys; Shift goes further'"
       type="button"
       class="pin"
       :aria-label="`${label}: ${words}`"
-      title="Drag, or use the arrow keys; Shift goes further"
       :style="{ left: `${place.x * 100}%`, top: `${place.y * 100}%`, background: colour }"
       @keydown="key"
     />

@@ -15,7 +15,9 @@ import {
   skinLimits,
 } from '../../../core'
 import type { SkinField, SkinTone, StateName } from '../../../core'
-import SliderRow from '../../parts/SliderRow.vue'
+import { asOptions } from '../../parts/field/options'
+import PickOne from '../../parts/field/PickOne.vue'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { useProject } from '../../stores/project/project'
 import FieldFrame from './FieldFrame.vue'
 import PinField from './PinField.vue'
@@ -102,8 +104,7 @@ const gradient = (change: (t: number) => Partial<SkinTone>): string[] =>
 const undertone = computed(() => gradient((t) => ({ carotene: t * 60 })))
 const oxygen = computed(() => gradient((t) => ({ oxygenation: t * 0.98 })))
 const strength = computed(() => gradient((t) => ({ strength: t })))
-function setState(event: Event): void {
-  const state = (event.target as HTMLSelectElement).value as StateName | ''
+function setState(state: StateName | ''): void {
   set(state ? { state, strength: 0.7 } : { state: undefined, strength: undefined }, '')
 }
 </script>
@@ -159,13 +160,12 @@ function setState(event: Event): void {
         :model-value="tone.oxygenation"
         @update:model-value="set({ oxygenation: $event }, 'oxygen')"
       />
-      <label class="state">
-        State
-        <select class="text-field wide" :value="tone.state ?? ''" @change="setState">
-          <option value="">well</option>
-          <option v-for="name in stateNames" :key="name">{{ name }}</option>
-        </select>
-      </label>
+      <PickOne
+        label="State"
+        :options="[{ key: '', name: 'well' }, ...asOptions(stateNames)]"
+        :model-value="tone.state ?? ''"
+        @update:model-value="setState"
+      />
       <SliderRow
         v-if="tone.state"
         name="How far"

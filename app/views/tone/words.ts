@@ -39,7 +39,7 @@ export const shareWords = (share: number): string =>
 /** How a model's colour stands to what it explains. */
 export const fitWords = (off: number): string =>
   pick(off, [
-    [1.5, 'explained'],
-    [4, 'about explained; the model itself errs by 3'],
-    [Infinity, 'not explained'],
+    [1.5, 'as near as can be told'],
+    [4, 'near; the model itself errs by 3'],
+    [Infinity, 'too far: it is something else'],
   ])

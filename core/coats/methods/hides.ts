@@ -67,7 +67,7 @@ export const hideMethods: readonly Method[] = [
     coats: [
       base('base', { passes: 2 }),
       layer('light', { ...lights, passes: 2 }),
-      wash('shade', { thinner: 7 }),
+      wash('shade', { thinner: 5 }),
     ],
     accents: {
       skin: ['upper-lip', 'lower-lip', 'nose', 'knuckle'],

@@ -20,6 +20,8 @@ import type { EndPlace } from './ends'
 import { isStep } from './method'
 import type { Method, MethodMix } from './method'
 import { startFrom } from './startFrom'
+import { strataOf } from './strata'
+import type { Stratum } from './strata'
 import { tuned } from './tuned'
 
 /** A figure that a method is made for. */
@@ -42,6 +44,8 @@ export interface MadeMethod {
   puddles: Puddle[]
   /** How far the end is from the ladder's aims, ΔE00. */
   off: Record<EndPlace | 'mean', number>
+  /** The stack cut through. */
+  strata: Record<EndPlace, Stratum[]>
 }
 
 /** Bottles that new mixes are made of at most; drops and paints of one. */
@@ -174,5 +178,6 @@ export function methodFor(
     plan: laid,
     puddles: [...puddles.filter(({ id }) => used.has(id)), ...made],
     off: offBy(endOf(after), aims),
+    strata: strataOf(after),
   }
 }

@@ -2,7 +2,7 @@ import { unzipSync, zipSync, strFromU8, strToU8 } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { starterPaints } from '../../paint/starter'
-import { forms } from '../../ladder/form/forms'
+import { shapes } from '../../ladder/form/shapes/shapes'
 import { surfaceNet } from '../../ladder/form/surfaceNet'
 import { formatCalendar } from '../calendar/ics'
 import { parseCgats } from '../cgats/parse'
@@ -54,7 +54,7 @@ const photos = new Map(
     Uint8Array.from({ length: 3000 }, (_, i) => (i < 2 ? [0xff, 0xd8][i]! : (i * 7 + n) % 256)),
   ]),
 )
-const sculpts = new Map([['sculpt-3', formatStl(surfaceNet(forms.egg.distance, 12))]])
+const sculpts = new Map([['sculpt-3', formatStl(surfaceNet(shapes.egg, 12))]])
 
 describe('a packed commission', () => {
   const project = large()
@@ -102,7 +102,7 @@ describe('a packed commission', () => {
 
 describe('other files of a commission', () => {
   it('a sculpt as STL has the corners it was written from (80 + 4 + 50 bytes a triangle)', () => {
-    const mesh = surfaceNet(forms.egg.distance, 10)
+    const mesh = surfaceNet(shapes.egg, 10)
     const stl = formatStl(mesh)
     expect(stl.length).toBe(84 + (50 * mesh.triangles.length) / 3)
     const corners = stlCorners(stl)

@@ -1,8 +1,12 @@
+import { shadingOf } from './shading'
+import type { Reach } from './reach'
 import type { Mesh } from './surfaceNet'
 
 /** A painter's own sculpt, made ready to be lit. */
 export interface Sculpt extends Mesh {
   occlusion: Float32Array
+  /** From where light reaches each point; what an earlier version kept has none. */
+  reach?: Reach
 }
 
 /** Most triangles that are taken. */
@@ -172,7 +176,7 @@ export function bakeSculpt(
   corners: Float32Array,
   tell: (done: number) => void = () => undefined,
   cells: number = SHOWN_CELLS.coarse,
-): Sculpt {
+): Required<Sculpt> {
   const many = corners.length / 9
   if (many < 1) throw new RangeError('the file has no triangles in it')
   if (many > MOST_TRIANGLES)
@@ -185,7 +189,8 @@ export function bakeSculpt(
   const mesh = clustered(corners, cells, tell)
   if (mesh.triangles.length === 0 || !mesh.positions.every(Number.isFinite))
     throw new RangeError('the sculpt has no size: all its corners lie together')
-  const occlusion = coverOf(mesh, tell)
+  const occlusion = coverOf(mesh, (done) => tell(0.5 * done))
+  const reach = shadingOf(mesh, (done) => tell(0.5 + 0.5 * done))
   tell(1)
-  return { ...mesh, occlusion }
+  return { ...mesh, occlusion, reach }
 }

@@ -16,8 +16,9 @@ export function keyVector({ azimuth, elevation }: KeyDirection): [number, number
 }
 
 /**
- * Light that a point gets, 0–1: Lambert's cosine of the key, held back by what covers it, and light
- * from everywhere, more from above.
+ * Light that a point gets, 0–1: Lambert's cosine of the key as far as it is not shaded, and light from everywhere, more
+ * from above.
+ * @param through how much of the key reaches the point; where it was never worked out, what covers it stands in.
  */
 export function lightLevel(
   nx: number,
@@ -25,8 +26,9 @@ export function lightLevel(
   nz: number,
   occlusion: number,
   key: readonly [number, number, number],
+  through = 1 - 0.65 * occlusion,
 ): number {
   const lambert = Math.max(0, nx * key[0] + ny * key[1] + nz * key[2])
   const open = 1 - occlusion
-  return (1 - AMBIENT) * lambert * (0.35 + 0.65 * open) + AMBIENT * open * (0.6 + 0.4 * ny)
+  return (1 - AMBIENT) * lambert * through + AMBIENT * open * (0.6 + 0.4 * ny)
 }

@@ -1,4 +1,4 @@
-import type { Distance } from './distance'
+import type { Distance } from './shapes/distance'
 import type { Mesh } from './surfaceNet'
 
 const REACHES = [0.04, 0.09, 0.16, 0.26]
@@ -6,7 +6,7 @@ const REACHES = [0.04, 0.09, 0.16, 0.26]
 /**
  * How much of the sky is covered at every point, 0 open to 1 closed: where the distance to the surface
  * grows slower along the normal than in the open, something is near.
- * @example occlusionOf(forms.egg.distance, mesh).length
+ * @example occlusionOf(shapes.egg, mesh).length
  */
 export function occlusionOf(distance: Distance, { positions, normals }: Mesh): Float32Array {
   const covered = new Float32Array(positions.length / 3)

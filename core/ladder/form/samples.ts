@@ -1,6 +1,7 @@
 import { curvatureOf } from './curvature'
 import type { FormKey } from './forms'
 import { points } from './points'
+import type { Reach } from './reach'
 import type { Mesh } from './surfaceNet'
 
 /** Points of a form with how they lie and how much of it the eye sees from the front. */
@@ -11,6 +12,8 @@ export interface FormSamples {
   occlusion: Float32Array
   /** Mean curvature, 1/units of length, positive on ridges; nothing where it was not kept. */
   curvature?: Float32Array
+  /** From where light reaches it; nothing where that was not worked out. */
+  reach?: Reach
   /** Area a point stands for as seen from the front; 0 where it faces away. */
   areas: Float32Array
 }
@@ -23,6 +26,7 @@ export function samplesOf(
   mesh: Mesh,
   occlusion: Float32Array,
   curvature = curvatureOf(mesh),
+  reach?: Reach,
 ): FormSamples {
   const { positions, normals, triangles } = mesh
   const areas = new Float32Array(occlusion.length)
@@ -35,35 +39,40 @@ export function samplesOf(
     if (shadow <= 0) continue
     for (const corner of [a, b, c]) areas[corner / 3]! += shadow / 6
   }
-  return { normals, occlusion, curvature, areas }
+  return { normals, occlusion, curvature, areas, ...(reach ? { reach } : {}) }
 }
 
 /**
- * Every so-manieth point, for shares that have to be measured within a frame.
+ * Every so-manieth point of those seen from the front, for shares that have to be measured within a frame.
  * @example thinned(formSamples(), 100).areas.length <= 100 // true
  */
 export function thinned(form: FormSamples, most: number): FormSamples {
-  const { normals, occlusion, curvature, areas } = form
-  const step = Math.max(1, Math.ceil(occlusion.length / most))
-  const kept = [...occlusion.keys()].filter((p) => p % step === 0)
+  const { normals, occlusion, curvature, areas, reach } = form
+  const seen = [...occlusion.keys()].filter((p) => areas[p]! > 0)
+  const step = Math.max(1, Math.ceil(seen.length / most))
+  const kept = seen.filter((_, i) => i % step === 0)
+  const values = (from: Float32Array, each: number): Float32Array =>
+    Float32Array.from(kept.flatMap((p) => [...from.subarray(each * p, each * (p + 1))]))
   return {
-    normals: Float32Array.from(
-      { length: 3 * kept.length },
-      (_, i) => normals[3 * kept[Math.floor(i / 3)]! + (i % 3)]!,
-    ),
-    occlusion: Float32Array.from(kept, (p) => occlusion[p]!),
-    ...(curvature ? { curvature: Float32Array.from(kept, (p) => curvature[p]!) } : {}),
-    areas: Float32Array.from(kept, (p) => areas[p]!),
+    normals: values(normals, 3),
+    occlusion: values(occlusion, 1),
+    ...(curvature ? { curvature: values(curvature, 1) } : {}),
+    ...(reach ? { reach: { terms: reach.terms, values: values(reach.values, reach.terms) } } : {}),
+    areas: values(areas, 1),
   }
 }
 
-/** Bytes of a packed point: normal (signed), occlusion, area (two), curvature (signed). */
-const POINT = 7
+/** Harmonics that are packed: shares hang on where shadow falls, less on how sharp it is. */
+export const PACKED_TERMS = 9
+/** Bytes of a packed point: normal (signed), occlusion, area (two), curvature (signed), reach (signed). */
+const POINT = 7 + PACKED_TERMS
+/** Reach is kept by 64ths, up to 2 either way. */
+export const REACH_UNIT = 64
 /** Curvature is kept by quarters, up to 31 either way. */
 const CURVATURE = 4
 
 /** Points that are seen from the front, packed into base64: a degree, a percent and 1/65535 of the largest area. */
-export function packSamples({ normals, occlusion, curvature, areas }: FormSamples): string {
+export function packSamples({ normals, occlusion, curvature, areas, reach }: FormSamples): string {
   const seen = [...areas.keys()].filter((p) => areas[p]! > 0)
   const largest = Math.max(...areas)
   const bytes = new Uint8Array(seen.length * POINT)
@@ -74,6 +83,10 @@ export function packSamples({ normals, occlusion, curvature, areas }: FormSample
     view.setUint16(i * POINT + 4, Math.round((65535 * areas[p]!) / largest))
     const bent = Math.round(CURVATURE * (curvature?.[p] ?? 0))
     view.setInt8(i * POINT + 6, Math.max(-127, Math.min(127, bent)))
+    for (let k = 0; k < PACKED_TERMS; k++) {
+      const term = Math.round(REACH_UNIT * reach!.values[p * PACKED_TERMS + k]!)
+      view.setInt8(i * POINT + 7 + k, Math.max(-127, Math.min(127, term)))
+    }
   })
   return btoa(String.fromCharCode(...bytes))
 }
@@ -93,6 +106,13 @@ function unpackSamples(text: string): FormSamples {
       { length: many },
       (_, i) => view.getInt8(i * POINT + 6) / CURVATURE,
     ),
+    reach: {
+      terms: PACKED_TERMS,
+      values: Float32Array.from({ length: many * PACKED_TERMS }, (_, n) => {
+        const point = Math.floor(n / PACKED_TERMS)
+        return view.getInt8(point * POINT + 7 + (n % PACKED_TERMS)) / REACH_UNIT
+      }),
+    },
   }
 }
 

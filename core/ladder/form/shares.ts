@@ -1,5 +1,6 @@
 import { keyVector, lightLevel, usualKey } from './lightLevel'
 import type { KeyDirection } from './lightLevel'
+import { harmonics, reaching } from './reach'
 import { formSamples } from './samples'
 import type { FormSamples } from './samples'
 
@@ -18,12 +19,21 @@ const lightsShare = (baseL: number): number =>
 /** Light on every point, and whether it faces up. */
 function levelsOf(form: FormSamples, key: KeyDirection): { level: Float32Array; up: Uint8Array } {
   const direction = keyVector(key)
-  const { normals, occlusion } = form
+  const { normals, occlusion, reach } = form
+  const from = reach && harmonics(...direction, reach.terms)
   const level = new Float32Array(occlusion.length)
   const up = new Uint8Array(occlusion.length)
   for (let p = 0; p < level.length; p++) {
     const ny = normals[3 * p + 1]!
-    level[p] = lightLevel(normals[3 * p]!, ny, normals[3 * p + 2]!, occlusion[p]!, direction)
+    const through = reach && reaching(reach, p, from!)
+    level[p] = lightLevel(
+      normals[3 * p]!,
+      ny,
+      normals[3 * p + 2]!,
+      occlusion[p]!,
+      direction,
+      through,
+    )
     up[p] = ny > FACES_UP ? 1 : 0
   }
   return { level, up }

@@ -1,4 +1,4 @@
-import type { Distance } from './distance'
+import type { Distance } from './shapes/distance'
 
 /** A closed surface: three numbers a point, three points a triangle. */
 export interface Mesh {
@@ -14,7 +14,7 @@ const REACH = 1.1
  * Triangles of a distance function's zero surface by surface nets (Gibson 1998): one point in every
  * cell that the surface crosses, at the mean of the crossings of its edges.
  * @param cells cells along an edge of the cube from −1.1 to 1.1.
- * @example surfaceNet(forms.egg.distance, 8).triangles.length > 0 // true
+ * @example surfaceNet(shapes.egg, 8).triangles.length > 0 // true
  */
 export function surfaceNet(distance: Distance, cells: number): Mesh {
   const side = cells + 1

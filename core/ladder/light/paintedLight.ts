@@ -1,8 +1,9 @@
 import { bisect } from '../../numbers/bisect'
-import { KAPPA, labOf, xyzOf } from '../../colour/lab'
+import { KAPPA, labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { smoothestReflectance } from '../../colour/smoothest'
 import type { Spectrum } from '../../colour/spectrum'
+import { weightsOf } from '../../colour/weights'
 import { usual } from '../mood'
 import type { Mood } from '../mood'
 import { keyLight, withLuminance } from './keyLight'
@@ -16,7 +17,13 @@ const MOST = 0.96
 /** Chroma of the complement that a shadow is turned toward. */
 const COMPLEMENT_CHROMA = 30
 
-const luminance = (reflectance: Spectrum): number => xyzOf(reflectance)[1] / 100
+const { y } = weightsOf()
+/** Luminance of a colour with every band times `gain`, none above `most`; white is 1. Ladders ask for it by thousands. */
+function luminance(reflectance: Spectrum, gain = 1, most = Infinity): number {
+  let sum = 0
+  for (let i = 0; i < y.length; i++) sum += y[i]! * Math.min(most, reflectance[i]! * gain)
+  return sum / 100
+}
 const luminanceOfL = (L: number): number => (L > 8 ? ((L + 16) / 116) ** 3 : L / KAPPA)
 
 /** Scales a colour to a luminance; bands are held under the most that a surface gives. */
@@ -25,7 +32,9 @@ function scaled(colour: Spectrum, wanted: number): Spectrum {
   const result = colour.map((v) => v * simple)
   if (result.every((v) => v <= MOST)) return result
   const held = (gain: number): Spectrum => colour.map((v) => Math.min(MOST, v * gain))
-  return held(bisect(simple, 40 * simple, (gain) => luminance(held(gain)) >= wanted, 24).high)
+  return held(
+    bisect(simple, 40 * simple, (gain) => luminance(colour, gain, MOST) >= wanted, 24).high,
+  )
 }
 
 const made = new Map<string, Spectrum>()

@@ -12,6 +12,7 @@ import { plainMood } from '../mood'
 import { ladderTargets } from '../targets'
 import { fewPuddles, plainRatios } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
+import { touchedLadder, touchRatios } from './touch'
 
 const { figures } = lowTide([])
 const people = new Set(['isaura', 'bram', 'tunde', 'mei', 'rashida'])
@@ -99,6 +100,62 @@ describe('three puddles and ratios of them', () => {
       })
     }
     expect(() => fewPuddles(targets, candidates, 1)).toThrow('1 puddles for 5 steps')
+  })
+})
+
+describe('a touch at an end', () => {
+  const few = boxOf('titanium-white burnt-umber red-iron-oxide yellow-ochre')
+  const table = new RecipeTable(few, { maxPaints: 3, maxDrops: 10 })
+  const targets = ladderTargets(baseReflectance(figures[0]!.tone), plainMood).map(
+    ({ target }) => target,
+  )
+  // Puddles of earths alone: only a touch of white comes near the glint.
+  const dull = boxOf('burnt-umber red-iron-oxide yellow-ochre')
+  const ways = targets.map((target) =>
+    new RecipeTable(dull, { maxPaints: 3, maxDrops: 6 }).nearest(target, 4),
+  )
+
+  it('is taken where it is nearer, is what it says when mixed anew, and never makes a ladder worse', () => {
+    for (const puddles of [2, 3, 4]) {
+      const plain = fewPuddles(targets, ways, puddles)
+      const { ladder, touch, mean } = touchedLadder(targets, ways, puddles, few)
+      expect(mean).toBeLessThan(plain.mean - 0.1)
+      expect([touch?.end, touch?.paint.id]).toEqual(['light', 'titanium-white'])
+      const beside = ladder.steps.at(-1)!
+      if (!('parts' in beside)) throw new Error('the step beside the touch is a puddle')
+      const [puddle, bottle] = touch!.ratio
+      const anew = mixPaints([
+        { paint: mixPaints(beside.parts), drops: puddle },
+        { paint: touch!.paint, drops: bottle },
+      ])
+      const off = deltaE00(labOf(opaqueReflectance(anew)), targets.at(-1)!)
+      expect(touch!.deltaE00).toBeCloseTo(off, 6)
+      // No other bottle and no other ratio comes nearer.
+      for (const paint of few)
+        for (const [p, b] of touchRatios)
+          expect(
+            deltaE00(
+              labOf(
+                opaqueReflectance(
+                  mixPaints([
+                    { paint: mixPaints(beside.parts), drops: p },
+                    { paint, drops: b },
+                  ]),
+                ),
+              ),
+              targets.at(-1)!,
+            ),
+          ).toBeGreaterThanOrEqual(off - 1e-9)
+      const inner = missesOf(ladder, targets.slice(0, -1))
+      expect(mean).toBeCloseTo((inner.reduce((sum, one) => sum + one, 0) + off) / targets.length, 4)
+    }
+  })
+
+  it('is not taken where puddles reach as far', () => {
+    const reached = targets.map((target) => table.nearest(target, 4))
+    const { touch, mean } = touchedLadder(targets, reached, 6, few)
+    expect(touch).toBeUndefined()
+    expect(mean).toBe(fewPuddles(targets, reached, 6).mean)
   })
 })
 

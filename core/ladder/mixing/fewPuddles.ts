@@ -38,6 +38,9 @@ export interface PuddleLadder {
   mean: number
 }
 
+/** So many ways a step tell how far off the best can be at most. */
+const FIRST_WAYS = 4
+
 /** One way to mix a puddle at a step. */
 interface Candidate {
   parts: Part<Paint>[]
@@ -63,6 +66,11 @@ export function fewPuddles(
   const n = targets.length
   if (!(Number.isInteger(puddles) && puddles >= 2 && puddles <= n))
     throw new RangeError(`${puddles} puddles for ${n} steps; allowed is 2 to ${n}`)
+  // The best from the first few ways is soon found, and nothing that misses more need be gone into.
+  const few = candidates.map((list) => list.slice(0, FIRST_WAYS))
+  const most = candidates.some((list) => list.length > FIRST_WAYS)
+    ? fewPuddles(targets, few, puddles).mean * n * (1 + 1e-12)
+    : Infinity
   const all: Mixture[] = []
   const ways: Candidate[][] = candidates.map((list) =>
     list.map((one) => ({ ...one, at: all.push(mixPaints(one.parts)) - 1 })),
@@ -74,12 +82,12 @@ export function fewPuddles(
     return deltaE00Of(lab[0]!, lab[1]!, lab[2]!, L, a, b)
   }
   /** The best ratio of two puddles for each step between, and what they miss together. */
-  function bridge(i: number, one: Candidate, j: number, other: Candidate, most: number) {
+  function bridge(i: number, one: Candidate, j: number, other: Candidate, room: number) {
     let sum = 0
     const members = [one.at, other.at]
     const ratios: { at: number; ratio: readonly [number, number]; deltaE00: number }[] = []
     // The darker of two steps never takes more of the light than the one after it.
-    for (let at = i + 1; at < j && sum < most; at++) {
+    for (let at = i + 1; at < j && sum <= room; at++) {
       let best: { ratio: readonly [number, number]; deltaE00: number } | undefined
       for (const ratio of plainRatios) {
         const found = off(targets[at]!, members, ratio)
@@ -118,10 +126,10 @@ export function fewPuddles(
         return list.map((one) => {
           let best: Way | undefined
           for (const { way, i, k } of open) {
-            const room = (best?.sum ?? Infinity) - way.sum - one.deltaE00
-            if (room <= 0) break
+            const room = Math.min(best?.sum ?? Infinity, most) - way.sum - one.deltaE00
+            if (room < 0) break
             const { sum } = bridge(i, ways[i]![k]!, j, one, room)
-            if (sum < room) best = { sum: way.sum + sum + one.deltaE00, from: i, way: k }
+            if (sum <= room) best = { sum: way.sum + sum + one.deltaE00, from: i, way: k }
           }
           return best
         })

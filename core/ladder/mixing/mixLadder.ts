@@ -1,62 +1,14 @@
 import { deltaE00 } from '../../colour/deltaE00'
 import type { Lab } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
-import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
-import type { Limits } from '../../recipe/recipe'
 import { boughtProgression } from './bought'
-import { fewPuddles } from './fewPuddles'
 import { familyRecipe, MOST_OF_A_MIX } from './family'
 import { jointPaints, MOST_JOINT } from './jointPaints'
 import { runToward } from './run'
+import { inPuddles } from './inPuddles'
+import type { MixedLadder, MixedStep, MixRequest } from './mixing'
 import type { Run } from './run'
-
-/** How a ladder is mixed; paints by id. */
-export type Mixing =
-  /** A dark, a middle, a light, every other step a plain ratio of two of them; three when not said. */
-  | { way: 'puddles'; puddles?: number }
-  /** Each step its own best recipe; from so many shared bottles; with a least share of the base in all. */
-  | { way: 'matched'; bottles?: number; family?: number }
-  /** One base, one paint toward light and one toward shade; the best of the box where none is named. */
-  | { way: 'run'; light?: string; shade?: string }
-  /** Bottles that are a progression already. */
-  | { way: 'bought'; bottles: readonly string[] }
-
-export interface MixedStep {
-  parts: Part<Paint>[]
-  /** Drops of other steps' puddles beside those of paints, by their place in the ladder. */
-  poured?: readonly { step: number; drops: number }[]
-  deltaE00: number
-}
-
-/** What the painter has to know of a ladder that is mixed in one way; paints by id. */
-export type MixingNote =
-  /** Places of the puddles among the steps, mean ΔE00, and what one more puddle would take off it. */
-  | { way: 'puddles'; puddles: readonly number[]; mean: number; another: number }
-  /** Bottles opened and mean ΔE00; whether every choice of so many was looked at. */
-  | { way: 'matched'; bottles: number; mean: number; all: boolean }
-  /** Paints gone toward; the largest deviation of a gap from the even one, as a share. */
-  | { way: 'run'; shade?: string; light?: string; uneven: number }
-  /** Neighbours too far apart for a bridge, ΔE00. */
-  | { way: 'bought'; wide: { from: string; to: string; gap: number }[] }
-
-export interface MixedLadder {
-  steps: MixedStep[]
-  note?: MixingNote
-}
-
-export interface MixRequest extends Limits {
-  targets: readonly Lab[]
-  /** Place of the base among the targets. */
-  base: number
-  paints: readonly Paint[]
-  mixing: Mixing
-  /** The closest recipe for each target from some paints. */
-  closest: (targets: readonly Lab[], paints: readonly Paint[]) => MixedStep[]
-  /** The closest recipes for a target, the best first. */
-  several: (target: Lab, many: number) => { parts: Part<Paint>[]; deltaE00: number }[]
-  patience: { ms: number; now: () => number }
-}
 
 /** At most 24 paints, those that are used most when every step is mixed on its own. */
 function shortlisted({ targets, paints, closest }: MixRequest): readonly Paint[] {
@@ -177,38 +129,6 @@ function bought({ targets, paints }: MixRequest, bottles: readonly string[]): Mi
   }
 }
 
-/** Ways to mix each puddle that are weighed together: more hardly change a ladder, fewer do. */
-const WAYS = 16
-/** … and so many to tell what one more puddle would bring. */
-const TOLD_FROM = 4
-/** Puddles of a ladder when nothing else is said. */
-export const USUAL_PUDDLES = 3
-
-function puddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
-  const { targets, several } = request
-  const many = Math.min(wanted, targets.length)
-  const ways = targets.map((target) => several(target, WAYS))
-  const { anchors, steps, mean } = fewPuddles(targets, ways, many)
-  // What one more would bring is told from the best few of the ways.
-  const best = ways.map((list) => list.slice(0, TOLD_FROM))
-  const more =
-    many < targets.length
-      ? fewPuddles(targets, best, many).mean - fewPuddles(targets, best, many + 1).mean
-      : 0
-  return {
-    steps: steps.map((step) =>
-      'parts' in step
-        ? step
-        : {
-            parts: [],
-            poured: step.between.map((at, i) => ({ step: at, drops: step.ratio[i]! })),
-            deltaE00: step.deltaE00,
-          },
-    ),
-    note: { way: 'puddles', puddles: anchors, mean, another: Math.max(0, more) },
-  }
-}
-
 /**
  * Recipes for a whole ladder in one of four ways.
  * @throws RangeError for a paint that is not there, or too few bottles or drops for the steps.
@@ -216,7 +136,7 @@ function puddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
  */
 export function mixLadder(request: MixRequest): MixedLadder {
   const { mixing } = request
-  if (mixing.way === 'puddles') return puddles(request, mixing.puddles)
+  if (mixing.way === 'puddles') return inPuddles(request, mixing.puddles)
   if (mixing.way === 'run') return run(request, mixing.light, mixing.shade)
   if (mixing.way === 'bought') return bought(request, mixing.bottles)
   return matched(request, mixing.bottles, mixing.family)

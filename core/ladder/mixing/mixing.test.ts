@@ -11,7 +11,7 @@ import { plainMood } from '../mood'
 import { ladderTargets } from '../targets'
 import { jointPaints } from './jointPaints'
 import { mixLadder } from './mixLadder'
-import type { MixRequest } from './mixLadder'
+import type { MixRequest } from './mixing'
 import { ratiosUpTo, runToward } from './run'
 
 const of = (id: string) => starterPaints.find((paint) => paint.id === id)!

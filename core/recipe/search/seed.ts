@@ -1,4 +1,4 @@
-import { countRecipes } from '../recipeTable'
+import { countRecipes } from '../recipeList'
 import type { Objective } from './objective'
 
 /** Paints by place in the box, rising, with their drops. */

@@ -1,3 +1,4 @@
+import { LEAST_TURN, lightnessWeight, mostTurn } from '../../colour/differenceBounds'
 import { EPSILON, ofRoot } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
@@ -15,12 +16,6 @@ export type Turn = [alpha: number, beta: number]
 const ANY: Pair = [-Infinity, Infinity]
 export const EVERYTHING: TargetBox = [...ANY, ...ANY, ...ANY, ...ANY, ...ANY]
 
-/** S_L at a mean lightness; it grows with the distance from 50. */
-const SL = (L: number): number => {
-  const l = L - 50
-  return 1 + (0.015 * l * l) / Math.sqrt(20 + l * l)
-}
-const POW_25_7 = 25 ** 7
 /** f values above this are in the cubic part of CIELAB. */
 const CUBIC = Math.cbrt(EPSILON)
 
@@ -57,7 +52,8 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
   if (!(e < 100)) return EVERYTHING
   // Mean lightness lies within half the difference of the target's; twice refined.
   let dL = e * 1.747
-  for (let i = 0; i < 2; i++) dL = e * Math.max(SL(target.L - dL / 2), SL(target.L + dL / 2))
+  for (let i = 0; i < 2; i++)
+    dL = e * Math.max(lightnessWeight(target.L - dL / 2), lightnessWeight(target.L + dL / 2))
   // The stretched chroma of the target under any G.
   const C = Math.hypot(1.5 * target.a, target.b)
   let radius = Infinity
@@ -65,7 +61,7 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
     // Worst rotation anywhere; from 0° to 180° of mean hue it is below 1.1e-6.
     const warm = side === 'known' && target.b - radius > 0
     if (side === 'known' && !warm) break
-    let rho = warm ? 1.1e-6 : 2 * Math.sin(Math.PI / 3)
+    let rho = warm ? LEAST_TURN : 2 * Math.sin(Math.PI / 3)
     for (let i = 0; i < 3; i++) {
       const r = e / Math.sqrt(1 - rho / 2)
       const shrink = 1 - 0.0225 * r
@@ -75,10 +71,7 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
       }
       const mean = (C + r / 2) / shrink
       radius = r * (1 + 0.045 * mean)
-      if (!warm) {
-        const c7 = mean ** 7
-        rho = 2 * Math.sin(Math.PI / 3) * Math.sqrt(c7 / (c7 + POW_25_7))
-      }
+      if (!warm) rho = mostTurn(mean)
     }
   }
   // Lightness alone still bounds Y when chroma and hue are open.

@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import { ElCheckbox, ElCheckboxGroup, ElInput } from 'element-plus'
 import { cautions, paintKinds } from '../../../../core'
 import type { HazardKey } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import { asOptions } from '../../../parts/field/options'
+import PickOne from '../../../parts/field/PickOne.vue'
 import type { useNewPaint } from './useNewPaint'
 
 /** What the label says: name, kind, pigments, size and warnings. */
@@ -10,34 +14,25 @@ const hazards = Object.keys(cautions) as HazardKey[]
 
 <template>
   <div class="about">
-    <label>Name <input v-model="about.name" class="text-field" maxlength="80" required /></label>
-    <label>
-      Kind
-      <select v-model="about.kind" class="text-field">
-        <option v-for="kind in paintKinds" :key="kind">{{ kind }}</option>
-      </select>
-    </label>
+    <label>Name <ElInput v-model="about.name" maxlength="80" required /></label>
+    <PickOne v-model="about.kind" label="Kind" :options="asOptions(paintKinds)" />
     <label>
       Pigments
-      <input v-model="about.pigments" class="text-field" maxlength="120" placeholder="PY43 PW6" />
+      <ElInput v-model="about.pigments" maxlength="120" placeholder="PY43 PW6" />
     </label>
-    <label>
-      Bottle, ml
-      <input
-        v-model.number="about.ml"
-        class="text-field"
-        type="number"
-        min="0.1"
-        max="5000"
-        step="any"
-      />
-    </label>
-    <fieldset>
-      <legend>The label warns of</legend>
-      <label v-for="key in hazards" :key="key">
-        <input v-model="about.hazards" type="checkbox" :value="key" /> {{ key }}
-      </label>
-    </fieldset>
+    <AmountField
+      label="Bottle, ml"
+      :min="0.1"
+      :max="5000"
+      :model-value="about.ml"
+      @update:model-value="about.ml = $event!"
+    />
+    <div class="hazards">
+      <span aria-hidden="true">The label warns of</span>
+      <ElCheckboxGroup v-model="about.hazards" aria-label="The label warns of">
+        <ElCheckbox v-for="key in hazards" :key="key" :value="key">{{ key }}</ElCheckbox>
+      </ElCheckboxGroup>
+    </div>
   </div>
 </template>
 
@@ -47,24 +42,7 @@ const hazards = Object.keys(cautions) as HazardKey[]
   grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
   gap: 10px 18px;
 }
-.text-field {
-  display: block;
-  width: 100%;
-}
-fieldset {
+.hazards {
   grid-column: 1 / -1;
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 16px;
-}
-legend {
-  float: left;
-  padding: 0;
-}
-input[type='checkbox'] {
-  accent-color: var(--ink);
 }
 </style>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { predictMix } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import PickPaint from '../../../parts/field/PickPaint.vue'
 import SideLayout from '../../../parts/SideLayout.vue'
 import ViewHead from '../../../parts/ViewHead.vue'
 import { paintOf } from '../../../stores/paints'
@@ -70,20 +73,18 @@ async function put(): Promise<void> {
       <RouterLink :to="{ name: 'Box' }" class="plain back">Back to the box</RouterLink>
     </ViewHead>
     <SideLayout>
-      <form class="form" @submit.prevent="put">
+      <form class="form" novalidate @submit.prevent="put">
         <AboutFields v-if="way !== 'list'" v-model="about" />
         <div class="ways" role="radiogroup" aria-label="How it is told">
-          <button
+          <ElButton
             v-for="{ key, name } in ways"
             :key="key"
-            type="button"
             role="radio"
-            class="plain"
             :aria-checked="way === key"
             @click="way = key"
           >
             {{ name }}
-          </button>
+          </ElButton>
         </div>
         <p class="soft">{{ hint }}</p>
         <template v-if="way === 'eye'">
@@ -104,20 +105,19 @@ async function put(): Promise<void> {
             :name="`Film over ${over}`"
             :sample="{ kind: 'film', paint: under, thicknessUm: film.thicknessUm, over }"
           />
-          <label>
-            Dry thickness, µm
-            <input
-              v-model.number="film.thicknessUm"
-              class="text-field"
-              type="number"
-              min="1"
-              max="300"
+          <div>
+            <AmountField
+              label="Dry thickness, µm"
+              :min="1"
+              :max="300"
+              :model-value="film.thicknessUm"
+              @update:model-value="film.thicknessUm = $event!"
             />
             <span class="soft"
               >one brush coat is about 20, thinned 1:1 about 10; the card’s black reads 2%, its
               white 85%</span
             >
-          </label>
+          </div>
         </div>
         <div v-else-if="way === 'tint'" class="slots">
           <ReadingSlot
@@ -135,23 +135,19 @@ async function put(): Promise<void> {
               share: 1 / (1 + tint.whiteParts),
             }"
           />
-          <label>
-            White
-            <select v-model="tint.white" class="text-field">
-              <option v-for="{ id, name } in whites" :key="id" :value="id">{{ name }}</option>
-            </select>
-          </label>
-          <label>
-            Parts of white to one of paint
-            <input
-              v-model.number="tint.whiteParts"
-              class="text-field"
-              type="number"
-              min="1"
-              max="100"
-              step="any"
-            />
-          </label>
+          <PickPaint
+            label="White"
+            :paints="whites"
+            :model-value="tint.white"
+            @update:model-value="tint.white = $event!"
+          />
+          <AmountField
+            label="Parts of white to one of paint"
+            :min="1"
+            :max="100"
+            :model-value="tint.whiteParts"
+            @update:model-value="tint.whiteParts = $event!"
+          />
         </div>
         <p v-if="trouble && way !== 'list'" role="alert">
           This does not fit together: {{ trouble }}.
@@ -166,7 +162,9 @@ async function put(): Promise<void> {
             <DoubtSteps v-if="byEye.doubts.length" :doubts="byEye.doubts" />
           </div>
           <p v-else class="soft">The drawdown appears here once it is read.</p>
-          <button type="submit" class="primary" :disabled="!paint">Put it in the box</button>
+          <ElButton native-type="submit" type="primary" :disabled="!paint"
+            >Put it in the box</ElButton
+          >
         </div>
       </form>
       <template #side><ReaderPanel v-model="under" /></template>
@@ -189,10 +187,6 @@ async function put(): Promise<void> {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
   gap: 10px 18px;
-}
-.slots .text-field {
-  display: block;
-  width: 100%;
 }
 .ways {
   display: flex;

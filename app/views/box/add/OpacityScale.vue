@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElRadio, ElRadioGroup } from 'element-plus'
 import { computed } from 'vue'
 import { plainPaint, opacityClasses } from '../../../../core'
 import type { Lab, OpacityClass } from '../../../../core'
@@ -21,31 +22,47 @@ const steps = computed(() =>
 </script>
 
 <template>
-  <fieldset class="scale">
-    <legend>One thin coat over white and black looks like</legend>
-    <label v-for="{ name, colours } in steps" :key="name">
-      <span class="coat">
-        <ColourPatch :lab="colours.thinOverWhite" class="half" /><ColourPatch
-          :lab="colours.thinOverBlack"
-          class="half"
-        />
-      </span>
-      <span><input v-model="opacity" type="radio" name="opacity" :value="name" /> {{ name }}</span>
-    </label>
-  </fieldset>
+  <div>
+    <span aria-hidden="true">One thin coat over white and black looks like</span>
+    <ElRadioGroup
+      v-model="opacity"
+      class="scale"
+      aria-label="One thin coat over white and black looks like"
+    >
+      <ElRadio v-for="{ name, colours } in steps" :key="name" :value="name">
+        <span class="coat">
+          <ColourPatch :lab="colours.thinOverWhite" class="half" /><ColourPatch
+            :lab="colours.thinOverBlack"
+            class="half"
+          />
+        </span>
+        <span class="name">{{ name }}</span>
+      </ElRadio>
+    </ElRadioGroup>
+  </div>
 </template>
 
 <style scoped>
 .scale {
-  border: 0;
-  margin: 0;
-  padding: 0;
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: 0;
 }
-legend {
+.scale :deep(.el-radio) {
+  margin: 0;
+  height: auto;
+  display: block;
+}
+.scale :deep(.el-radio__input) {
+  position: absolute;
+  bottom: 6px;
+}
+.scale :deep(.el-radio__label) {
+  display: block;
   padding: 0 0 4px;
-  font-weight: 700;
+}
+.name {
+  padding-left: 22px;
 }
 .coat {
   display: flex;
@@ -53,8 +70,5 @@ legend {
 }
 .half {
   flex: 1;
-}
-input {
-  accent-color: var(--ink);
 }
 </style>

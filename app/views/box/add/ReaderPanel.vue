@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { onScopeDispose } from 'vue'
 import { labOf, starterPaints } from '../../../../core'
+import PickPaint from '../../../parts/field/PickPaint.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useReader } from '../../../stores/reader'
 
@@ -23,24 +25,17 @@ const words = {
     <p role="status">{{ words[reader.status] }}</p>
     <p v-if="reader.trouble" role="alert">{{ reader.trouble }}.</p>
     <div class="row">
-      <button
-        type="button"
-        class="plain"
-        :disabled="reader.busy || reader.status === 'away'"
-        @click="reader.calibrate"
-      >
+      <ElButton :disabled="reader.busy || reader.status === 'away'" @click="reader.calibrate">
         On its white tile
-      </button>
-      <button v-if="reader.status === 'away'" type="button" class="plain" @click="reader.connect">
-        Look again
-      </button>
+      </ElButton>
+      <ElButton v-if="reader.status === 'away'" @click="reader.connect"> Look again </ElButton>
     </div>
-    <label>
-      Bottle under the reader
-      <select v-model="under" class="text-field">
-        <option v-for="{ id, name } in starterPaints" :key="id" :value="id">{{ name }}</option>
-      </select>
-    </label>
+    <PickPaint
+      label="Bottle under the reader"
+      :paints="starterPaints"
+      :model-value="under"
+      @update:model-value="under = $event!"
+    />
     <p class="soft">
       This {{ reader.name }} has bottles of its own: the starter paints, each a little different,
       read with the noise of a hand-held instrument.

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { labOf, parseColour, readMeasurements } from '../../../../core'
 import type { Measurement, ReaderSample, SwatchReading } from '../../../../core'
+import FileButton from '../../../parts/field/FileButton.vue'
+import PickOne from '../../../parts/field/PickOne.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../../stores/reader'
@@ -12,7 +15,6 @@ const reading = defineModel<SwatchReading | undefined>()
 const reader = useReader()
 const text = ref('')
 const trouble = ref('')
-const input = ref<HTMLInputElement>()
 const choices = ref<Measurement[]>([])
 const lab = computed(
   () =>
@@ -38,11 +40,8 @@ function take(one: Measurement): void {
   else
     trouble.value = `“${one.name}” is a Lab under ${one.lab?.white}; a spectrum or D65, 2° is needed`
 }
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (!file) return
+async function open(file: File): Promise<void> {
   const found = readMeasurements(await file.text())
-  input.value!.value = ''
   trouble.value = found.ok
     ? found.value.notes.join('; ')
     : `“${file.name}”, ${found.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`
@@ -57,19 +56,10 @@ async function open(): Promise<void> {
     <ColourPatch v-if="lab" :lab="lab" class="swatch" :label="`${name}, as read`" />
     <div v-else class="swatch empty">not read yet</div>
     <div class="ways">
-      <button type="button" class="plain" :disabled="reader.busy" @click="read">Read</button>
-      <button type="button" class="plain" @click="input?.click()">From a file…</button>
-      <input
-        ref="input"
-        type="file"
-        class="unseen"
-        :aria-label="`File for ${name}`"
-        tabindex="-1"
-        @change="open"
-      />
-      <input
+      <ElButton :disabled="reader.busy" @click="read">Read</ElButton>
+      <FileButton @file="open">From a file…</FileButton>
+      <ElInput
         v-model="text"
-        class="text-field"
         type="text"
         :aria-label="`Colour of ${name}`"
         placeholder="#b87a5e or 61 14 17"
@@ -80,15 +70,17 @@ async function open(): Promise<void> {
         @pick="(lab, source) => (reading = { lab, source })"
       />
     </div>
-    <select
+    <PickOne
       v-if="choices.length > 1"
-      class="text-field"
-      :aria-label="`Reading for ${name}`"
-      @change="take(choices[Number(($event.target as HTMLSelectElement).value)]!)"
-    >
-      <option value="">choose a reading</option>
-      <option v-for="(one, i) in choices" :key="i" :value="i">{{ one.name }}</option>
-    </select>
+      :label="`Reading for ${name}`"
+      bare
+      :options="[
+        { key: -1, name: 'choose a reading' },
+        ...choices.map((one, key) => ({ key, name: one.name })),
+      ]"
+      :model-value="-1"
+      @update:model-value="choices[$event] && take(choices[$event])"
+    />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
   </fieldset>
 </template>
@@ -119,10 +111,6 @@ legend {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-}
-.ways .text-field {
-  flex: 1 1 130px;
-  min-width: 0;
 }
 p {
   margin: 0;

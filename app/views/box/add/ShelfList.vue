@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ElButton, ElInput } from 'element-plus'
+import { ElButton, ElInput, ElProgress } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { freeId, parseShelfList, recordOf, slugOf } from '../../../../core'
 import type { Bottle, ListedBottle, OwnPaint } from '../../../../core'
+import FileButton from '../../../parts/field/FileButton.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useProject } from '../../../stores/project/project'
 import { threads } from '../../../workers/threads'
@@ -13,7 +14,6 @@ import { useAnswer } from '../../../workers/useAnswer'
 const router = useRouter()
 const store = useProject()
 const text = ref('')
-const input = ref<HTMLInputElement>()
 const found = computed(() => (text.value.trim() === '' ? undefined : parseShelfList(text.value)))
 const bottles = computed(() => (found.value?.ok ? found.value.value : []))
 
@@ -51,10 +51,8 @@ async function put(paints: readonly OwnPaint[]): Promise<void> {
   store.addPaints(paints, owned)
   await router.push({ name: 'Box' })
 }
-async function open(): Promise<void> {
-  const file = input.value?.files?.[0]
-  if (file) text.value = await file.text()
-  input.value!.value = ''
+async function open(file: File): Promise<void> {
+  text.value = await file.text()
 }
 </script>
 
@@ -68,16 +66,7 @@ async function open(): Promise<void> {
       placeholder="harbour clay, #a5694f, opaque, PR101 PW6"
     />
     <p class="row">
-      <ElButton @click="input?.click()">Open a CSV file…</ElButton>
-      <input
-        ref="input"
-        type="file"
-        accept=".csv,.tsv,.txt,text/csv"
-        class="unseen"
-        aria-label="List of bottles"
-        tabindex="-1"
-        @change="open"
-      />
+      <FileButton accept=".csv,.tsv,.txt,text/csv" @file="open">Open a CSV file…</FileButton>
       <span class="soft">name, colour (#a5694f or L a b), opacity, pigments</span>
     </p>
     <ul v-if="found && !found.ok" role="alert">
@@ -104,7 +93,11 @@ async function open(): Promise<void> {
     </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <p v-if="busy" role="status" class="row">
-      <progress :value="answer?.done ?? 0" :max="bottles.length" aria-label="Bottles worked out" />
+      <ElProgress
+        class="bar"
+        :percentage="Math.round((100 * (answer?.done ?? 0)) / Math.max(1, bottles.length))"
+        aria-label="Bottles worked out"
+      />
       {{ answer?.done ?? 0 }} of {{ bottles.length }}
       <ElButton @click="stop">Stop</ElButton>
     </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElRadio, ElRadioGroup } from 'element-plus'
+import { ElButton, ElRadio, ElRadioGroup } from 'element-plus'
 import type { Lab, TintStep } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 
@@ -20,9 +20,7 @@ const names = ['much weaker', 'weaker', 'as believed', 'stronger', 'much stronge
     </ElRadioGroup>
     <p class="soft">
       Not mixed yet? Leave it; it makes the paint about twice as sure.
-      <button v-if="step !== undefined" type="button" class="plain" @click="step = undefined">
-        Not told
-      </button>
+      <ElButton v-if="step !== undefined" @click="step = undefined"> Not told </ElButton>
     </p>
   </fieldset>
 </template>

@@ -1,7 +1,11 @@
 <script setup lang="ts">
+import { ElButton, ElInput, ElProgress } from 'element-plus'
 import { ref, watch } from 'vue'
 import { freeId, paintOfWell, recordOf, slugOf } from '../../../../core'
 import type { WellReading } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import FileButton from '../../../parts/field/FileButton.vue'
+import { PICTURES } from '../../../parts/field/fileKinds'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { saveFile } from '../../../parts/files/saveFile'
 import ViewHead from '../../../parts/ViewHead.vue'
@@ -15,7 +19,6 @@ import type { Corner } from './CardCorners.vue'
 /** A printed card for ten paints: print it, draw on it, photograph it, read all wells at once. */
 const project = useProject()
 const store = useCardPicture()
-const input = ref<HTMLInputElement>()
 const corners = ref<Corner[]>([])
 const trouble = ref('')
 const said = ref('')
@@ -49,11 +52,6 @@ watch(
 )
 watch(corners, (at) => store.picture && read(at.map(({ x, y }) => ({ x, y }))))
 
-function take(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) store.open(file)
-  input.value!.value = ''
-}
 function add(reading: WellReading): void {
   const { well } = reading
   const name = names.value[well]?.trim() || `well ${well + 1}`
@@ -77,32 +75,20 @@ function add(reading: WellReading): void {
     </ViewHead>
     <div class="body">
       <ol class="steps">
-        <li>
-          <button type="button" class="plain" @click="print">Save the card (PDF)</button> and print
-          it at 100%.
-        </li>
+        <li><ElButton @click="print">Save the card (PDF)</ElButton> and print it at 100%.</li>
         <li>Draw each paint evenly across the black and the white half of a well. Let it dry.</li>
         <li>
           Photograph it whole in even daylight,
-          <button type="button" class="primary" @click="input?.click()">
+          <FileButton main :accept="PICTURES" @file="store.open($event)">
             Open the photograph…
-          </button>
-          <input
-            ref="input"
-            type="file"
-            accept="image/jpeg,image/png,image/webp"
-            class="unseen"
-            aria-label="Photograph of the card"
-            tabindex="-1"
-            @change="take"
-          />
+          </FileButton>
         </li>
         <li>
           Drag the four corners to the crosses, the upper left to the end of the light grey step.
         </li>
       </ol>
       <p v-if="store.progress !== undefined" role="status">
-        Opening… <progress :value="store.progress" max="1" />
+        Opening… <ElProgress :percentage="Math.round(100 * store.progress)" aria-label="Opening" />
       </p>
       <p v-if="trouble || misread || store.trouble" role="alert">
         {{ trouble || misread || store.trouble }}
@@ -112,16 +98,13 @@ function add(reading: WellReading): void {
         <CardCorners v-model="corners" :picture="store.picture" />
         <section v-if="reading" aria-label="Wells">
           <p v-for="warning in reading.warnings" :key="warning" class="warning">▲ {{ warning }}</p>
-          <label>
-            The film dries to about, µm
-            <input
-              v-model.number="thicknessUm"
-              class="text-field"
-              type="number"
-              min="2"
-              max="200"
-            />
-          </label>
+          <AmountField
+            label="The film dries to about, µm"
+            :min="2"
+            :max="200"
+            :model-value="thicknessUm"
+            @update:model-value="thicknessUm = $event!"
+          />
           <ul>
             <li v-for="well in reading.wells" :key="well.well">
               <span class="pair">
@@ -136,21 +119,15 @@ function add(reading: WellReading): void {
                   :label="`Well ${well.well + 1} over white`"
                 />
               </span>
-              <input
+              <ElInput
                 v-model="names[well.well]"
-                class="text-field"
                 maxlength="80"
                 :aria-label="`Name of well ${well.well + 1}`"
                 :placeholder="`well ${well.well + 1}`"
               />
-              <button
-                type="button"
-                class="plain"
-                :aria-label="`Add well ${well.well + 1}`"
-                @click="add(well)"
-              >
+              <ElButton :aria-label="`Add well ${well.well + 1}`" @click="add(well)">
                 Add
-              </button>
+              </ElButton>
               <span v-if="well.troubles.length" class="flag">▲ {{ well.troubles.join(', ') }}</span>
             </li>
           </ul>
@@ -203,10 +180,6 @@ ul {
 .half {
   width: 44px;
   height: 40px;
-}
-li .text-field {
-  flex: 1;
-  min-width: 80px;
 }
 .flag,
 .warning {

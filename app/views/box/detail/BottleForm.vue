@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { ElOption, ElSelect } from 'element-plus'
+import { ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
 import { strengthKinds, USUAL_DROPS_PER_ML } from '../../../../core'
 import type { Bottle, StrengthKind } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
 import { starterIds } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
+import FoldOut from '../../../parts/FoldOut.vue'
 
 /** The bottle itself: how large, how full, how it drops, what it cost and where it lives. */
 const props = defineProps<{ id: string }>()
@@ -17,22 +19,6 @@ const numbers = [
   { key: 'price', name: 'Price', least: 0, most: 100000 },
 ] as const
 
-function setNumber(
-  key: (typeof numbers)[number]['key'],
-  least: number,
-  most: number,
-  event: Event,
-): void {
-  const input = event.target as HTMLInputElement
-  const value = input.value === '' ? undefined : Number(input.value)
-  if (value !== undefined && !(value >= least && value <= most)) {
-    input.setCustomValidity(`Allowed is ${least} to ${most}.`)
-    input.reportValidity()
-    return
-  }
-  input.setCustomValidity('')
-  store.setBottle(props.id, { [key]: value })
-}
 /** How much pigment a bottle holds: a drop of an artists' phthalo colours like ten of a hobby one. */
 const fillings: Readonly<Record<StrengthKind, string>> = {
   hobby: 'hobby paint',
@@ -40,26 +26,28 @@ const fillings: Readonly<Record<StrengthKind, string>> = {
   translucent: 'translucent hobby paint',
   ink: 'ink, strong and clear',
 }
-const text = (event: Event): string | undefined =>
-  (event.target as HTMLInputElement).value || undefined
+const text = (key: 'place' | 'notes') =>
+  computed({
+    get: () => bottle.value[key] ?? '',
+    set: (said) => void store.setBottle(props.id, { [key]: said || undefined }),
+  })
+const [place, notes] = [text('place'), text('notes')]
 </script>
 
 <template>
-  <details :open="Object.keys(bottle).some((key) => key !== 'owned')">
-    <summary>Bottle</summary>
+  <FoldOut name="Bottle" :open="Object.keys(bottle).some((key) => key !== 'owned')">
     <div class="grid">
-      <label v-for="{ key, name, least, most } in numbers" :key="key">
-        {{ name }}
-        <input
-          type="number"
-          step="any"
-          :min="least"
-          :max="most"
-          :value="bottle[key]"
-          :placeholder="key === 'dropsPerMl' ? String(USUAL_DROPS_PER_ML) : ''"
-          @change="setNumber(key, least, most, $event)"
-        />
-      </label>
+      <AmountField
+        v-for="{ key, name, least, most } in numbers"
+        :key="key"
+        open
+        :label="name"
+        :min="least"
+        :max="most"
+        :placeholder="key === 'dropsPerMl' ? String(USUAL_DROPS_PER_ML) : ''"
+        :model-value="bottle[key]"
+        @update:model-value="store.setBottle(id, { [key]: $event })"
+      />
       <label v-if="starterIds.has(id)" class="wide">
         Filled as
         <ElSelect
@@ -77,34 +65,20 @@ const text = (event: Event): string | undefined =>
       </label>
       <label class="wide">
         Lives in
-        <input
-          type="text"
-          maxlength="80"
-          :value="bottle.place"
-          @change="store.setBottle(id, { place: text($event) })"
-        />
+        <ElInput v-model.lazy="place" maxlength="80" />
       </label>
       <label class="wide">
         Notes
-        <textarea
-          rows="2"
-          maxlength="2000"
-          :value="bottle.notes"
-          @change="store.setBottle(id, { notes: text($event) })"
-        />
+        <ElInput v-model.lazy="notes" type="textarea" :rows="2" maxlength="2000" />
       </label>
     </div>
     <p class="soft">
       To count your drops: drop into a syringe until it holds 1 ml, three times, and take the mean.
     </p>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
-summary {
-  font-weight: 700;
-  min-height: 28px;
-}
 .grid {
   display: grid;
   grid-template-columns: 1fr 1fr;

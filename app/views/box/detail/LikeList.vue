@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { until } from '@vueuse/core'
 import { toRaw, watch } from 'vue'
 import type { Paint } from '../../../../core'
@@ -72,19 +73,13 @@ const words = ({ parts }: PlainMix): string => partsInWords(parts, nameOf)
           <span>{{ words(mix) }} is off by {{ mix.deltaE00.toFixed(1) }}</span>
         </li>
       </ul>
-      <button
-        v-if="!without"
-        type="button"
-        class="plain"
-        :disabled="asking"
-        @click="ladderWithout.ask()"
-      >
+      <ElButton v-if="!without" :disabled="asking" @click="ladderWithout.ask()">
         {{
           asking
             ? 'Mixing the ladder without it…'
             : `${store.figure.name.split(',')[0]}’s ladder without it`
         }}
-      </button>
+      </ElButton>
       <ul v-else>
         <li v-for="{ step, mix } in without" :key="step">
           <ColourPatch :lab="mix.lab" class="half" />

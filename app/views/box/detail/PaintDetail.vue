@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElCheckbox } from 'element-plus'
+import { ElButton, ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { cautionFor, cautions, predictMix, works } from '../../../../core'
 import type { Paint } from '../../../../core'
@@ -52,15 +52,15 @@ function remove(): void {
       {{ origins[paint.origin] }}; a 1:3 tint is sure within {{ within.toFixed(1) }}
     </p>
     <div class="row">
-      <button type="button" class="plain" @click="store.setPaintIn(paint.id, !isIn)">
-        {{ isIn ? 'Take out of the plan' : 'Put in the plan' }}
-      </button>
+      <ElButton @click="store.setPaintIn(paint.id, !isIn)">
+        {{ isIn ? 'Take out of use' : 'Put in use' }}
+      </ElButton>
       <ElCheckbox
         :model-value="store.isOwned(paint.id)"
         @update:model-value="store.setBottle(paint.id, { owned: Boolean($event) })"
         >I own it</ElCheckbox
       >
-      <button v-if="isOwn(paint.id)" type="button" class="plain" @click="remove">Remove</button>
+      <ElButton v-if="isOwn(paint.id)" @click="remove">Remove</ElButton>
     </div>
     <BottleForm :id="paint.id" />
     <LikeList :paint="paint" />

@@ -1,39 +1,44 @@
 <script setup lang="ts">
+import { ElCheckbox, ElInput } from 'element-plus'
 import { hueFamilies, opacityClasses, paintKinds } from '../../../../core'
+import { asOptions } from '../../../parts/field/options'
+import PickOne from '../../../parts/field/PickOne.vue'
 import { sorts } from './useBoxList'
 import type { useBoxList } from './useBoxList'
 
 /** Finding a bottle among many. */
 const filter = defineModel<ReturnType<typeof useBoxList>['filter']>({ required: true })
+const orAny = <Key extends string>(any: string, keys: readonly Key[]) => [
+  { key: '' as const, name: any },
+  ...asOptions(keys),
+]
 </script>
 
 <template>
   <form class="filters" role="search" @submit.prevent>
-    <input
+    <ElInput
       v-model="filter.words"
       type="search"
-      class="text-field"
       aria-label="Name or pigment"
       placeholder="Name or pigment"
     />
-    <select v-model="filter.family" class="text-field" aria-label="Hue">
-      <option value="">every hue</option>
-      <option v-for="name in hueFamilies" :key="name">{{ name }}</option>
-    </select>
-    <select v-model="filter.opacity" class="text-field" aria-label="Opacity">
-      <option value="">any opacity</option>
-      <option v-for="name in opacityClasses" :key="name">{{ name }}</option>
-    </select>
-    <select v-model="filter.kind" class="text-field" aria-label="Kind">
-      <option value="">every kind</option>
-      <option v-for="name in paintKinds" :key="name">{{ name }}</option>
-    </select>
-    <select v-model="filter.sort" class="text-field" aria-label="Order">
-      <option v-for="name in sorts" :key="name" :value="name">by {{ name }}</option>
-    </select>
-    <label><input v-model="filter.inPlan" type="checkbox" /> in the plan</label>
-    <label><input v-model="filter.owned" type="checkbox" /> I own</label>
-    <label><input v-model="filter.low" type="checkbox" /> nearly empty</label>
+    <PickOne v-model="filter.family" bare label="Hue" :options="orAny('every hue', hueFamilies)" />
+    <PickOne
+      v-model="filter.opacity"
+      bare
+      label="Opacity"
+      :options="orAny('any opacity', opacityClasses)"
+    />
+    <PickOne v-model="filter.kind" bare label="Kind" :options="orAny('every kind', paintKinds)" />
+    <PickOne
+      v-model="filter.sort"
+      bare
+      label="Order"
+      :options="sorts.map((key) => ({ key, name: `by ${key}` }))"
+    />
+    <ElCheckbox v-model="filter.inPlan">in use</ElCheckbox>
+    <ElCheckbox v-model="filter.owned">I own</ElCheckbox>
+    <ElCheckbox v-model="filter.low">nearly empty</ElCheckbox>
   </form>
 </template>
 
@@ -45,19 +50,11 @@ const filter = defineModel<ReturnType<typeof useBoxList>['filter']>({ required: 
   align-items: center;
   font-size: 15px;
 }
-input[type='search'] {
+.filters > :deep(.el-input) {
   flex: 1 1 150px;
   min-width: 0;
 }
-label {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  min-height: 36px;
-}
-input[type='checkbox'] {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--ink);
+.pick {
+  width: 136px;
 }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
 import { cautions } from '../../../../core'
 import type { Paint } from '../../../../core'
 import { paintColours } from '../../../parts/paintColours'
 import { useProject } from '../../../stores/project/project'
 import DrawdownCard from '../../../parts/drawdown/DrawdownCard.vue'
+import { vTip } from '../../../parts/tip/tip'
 
 /** One paint of the box: its drawdown, in or out of the plan; a click opens what is known of it. */
 const props = defineProps<{ paint: Paint; chosen: boolean }>()
@@ -22,10 +24,9 @@ const short = computed(() =>
   <li class="strip" :class="{ chosen }">
     <DrawdownCard :paint="paint" />
     <div class="name">
-      <input
-        type="checkbox"
-        :checked="isIn"
-        :aria-label="`${paint.name} is in the plan`"
+      <ElCheckbox
+        :model-value="isIn"
+        :aria-label="`${paint.name} is in use`"
         @change="store.setPaintIn(paint.id, !isIn)"
       />
       <button
@@ -38,10 +39,10 @@ const short = computed(() =>
         {{ paint.name }}
       </button>
     </div>
-    <p class="soft" :title="`A coat hides ${Math.round(colours.hides * 100)}%`">
+    <p v-tip="`A coat hides ${Math.round(colours.hides * 100)}%`" class="soft">
       {{ paint.pigments.slice(0, 2).join(' ') }} {{ paint.opacity }}
     </p>
-    <p v-if="short" class="caution" :title="short"><span aria-hidden="true">▲</span> {{ short }}</p>
+    <p v-if="short" v-tip="short" class="caution"><span aria-hidden="true">▲</span> {{ short }}</p>
   </li>
 </template>
 
@@ -67,25 +68,15 @@ const short = computed(() =>
   font-weight: 700;
   font-size: 15px;
   text-align: left;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  line-height: 1.15;
 }
 .chosen .open {
   text-decoration: underline;
   text-decoration-thickness: 2px;
   text-underline-offset: 3px;
 }
-input {
-  width: 18px;
-  height: 18px;
-  flex: none;
-  accent-color: var(--ink);
-}
 p {
   margin: 0;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
+  line-height: 1.2;
 }
 </style>

@@ -4,7 +4,7 @@ import type { HueFamily, OpacityClass, PaintKind } from '../../../../core'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 
-export const sorts = ['palette', 'name', 'lightness', 'in the plan first', 'what is left'] as const
+export const sorts = ['palette', 'name', 'lightness', 'in use first', 'what is left'] as const
 type BoxSort = (typeof sorts)[number]
 
 /** Which paints are shown, and in what order. */
@@ -45,7 +45,7 @@ export function useBoxList() {
       palette: () => 0,
       name: (one, other) => one.paint.name.localeCompare(other.paint.name),
       lightness: (one, other) => one.L - other.L,
-      'in the plan first': (one, other) =>
+      'in use first': (one, other) =>
         Number(out.value.has(one.paint.id)) - Number(out.value.has(other.paint.id)),
       'what is left': (one, other) => leftOf(one.paint.id) - leftOf(other.paint.id),
     }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
   coatKinds,
@@ -130,15 +131,13 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
 <template>
   <section aria-label="Card" class="panel">
     <div class="tools">
-      <button type="button" class="primary" :disabled="!ready" @click="save('pdf')">
-        Save as PDF
-      </button>
-      <button type="button" class="plain" @click="save('png')">Save as picture (PNG)</button>
-      <button type="button" class="plain" @click="save('svg')">Save as drawing (SVG)</button>
-      <label><input v-model="grey" type="checkbox" /> in grey</label>
+      <ElButton type="primary" :disabled="!ready" @click="save('pdf')">Save as PDF</ElButton>
+      <ElButton @click="save('png')">Save as picture (PNG)</ElButton>
+      <ElButton @click="save('svg')">Save as drawing (SVG)</ElButton>
+      <ElCheckbox v-model="grey">in grey</ElCheckbox>
       <label class="notes">
         Notes
-        <input v-model="notes" class="text-field" maxlength="300" />
+        <ElInput v-model="notes" maxlength="300" />
       </label>
     </div>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
@@ -163,13 +162,6 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.notes input {
-  flex: 1;
-  min-width: 0;
-}
-input[type='checkbox'] {
-  accent-color: var(--ink);
 }
 img {
   width: 100%;

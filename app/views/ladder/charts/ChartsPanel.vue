@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { labOf, mixPaints, opaqueReflectance } from '../../../../core'
 import GapBars from '../../../charts/GapBars.vue'
@@ -70,14 +71,14 @@ function move(at: number, by: { L?: number; a?: number; b?: number }): void {
     <div>
       <h2>Hue and chroma</h2>
       <HuePath :steps="steps" @move="(at, a, b) => move(at, { a, b })" />
-      <button v-if="moved" type="button" class="plain" @click="store.setPlan({ moved: undefined })">
+      <ElButton v-if="moved" @click="store.setPlan({ moved: undefined })">
         Put {{ moved === 1 ? 'the moved step' : `${moved} moved steps` }} back
-      </button>
+      </ElButton>
     </div>
     <div class="wide">
-      <button type="button" class="plain" :aria-expanded="spectra" @click="spectra = !spectra">
+      <ElButton :aria-expanded="spectra" @click="spectra = !spectra">
         {{ spectra ? 'Hide the spectra' : 'Show the spectra' }}
-      </button>
+      </ElButton>
       <SpectraLines v-if="spectra" :curves="curves" />
     </div>
   </section>

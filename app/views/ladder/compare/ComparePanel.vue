@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { deltaE00, stepNames } from '../../../../core'
 import type { Lab, LadderVersion } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
+import PickOne from '../../../parts/field/PickOne.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 
@@ -62,6 +64,7 @@ const apart = computed(() =>
       : []
   }),
 )
+const optionOf = ({ id, name }: Strip) => ({ key: id, name })
 const named = ref('')
 const versions = computed(() => store.figure.versions ?? [])
 const ready = computed(() => ladder.steps.every(({ painted }) => painted))
@@ -92,14 +95,9 @@ const dated = (version: LadderVersion): string =>
     <form class="keep" @submit.prevent="keep">
       <label>
         Keep this ladder as
-        <input
-          v-model="named"
-          class="text-field"
-          maxlength="80"
-          :placeholder="`version ${versions.length + 1}`"
-        />
+        <ElInput v-model="named" maxlength="80" :placeholder="`version ${versions.length + 1}`" />
       </label>
-      <button type="submit" class="primary" :disabled="!ready">Keep it</button>
+      <ElButton native-type="submit" type="primary" :disabled="!ready">Keep it</ElButton>
     </form>
     <p v-if="strips.length < 2" class="soft">
       Nothing to compare with yet. Keep this ladder, change it, and look at both here; versions of
@@ -107,23 +105,13 @@ const dated = (version: LadderVersion): string =>
     </p>
     <template v-else>
       <div class="chosen">
-        <label>
-          Above
-          <select v-model="upperId" class="text-field" aria-label="Above">
-            <option v-for="{ id, name } in strips" :key="id" :value="id">{{ name }}</option>
-          </select>
-        </label>
-        <label>
-          Below
-          <select
-            class="text-field"
-            aria-label="Below"
-            :value="lower?.id"
-            @change="lowerId = ($event.target as HTMLSelectElement).value"
-          >
-            <option v-for="{ id, name } in strips" :key="id" :value="id">{{ name }}</option>
-          </select>
-        </label>
+        <PickOne v-model="upperId" label="Above" :options="strips.map(optionOf)" />
+        <PickOne
+          label="Below"
+          :options="strips.map(optionOf)"
+          :model-value="lower?.id ?? ''"
+          @update:model-value="lowerId = $event"
+        />
       </div>
       <div v-if="lower" class="strips">
         <div v-for="strip in [upper, lower]" :key="strip.id" class="strip">
@@ -155,17 +143,10 @@ const dated = (version: LadderVersion): string =>
     <ul v-if="versions.length" class="versions">
       <li v-for="version in versions" :key="version.name">
         <b>{{ version.name }}</b> <span class="soft">{{ dated(version) }}</span>
-        <button type="button" class="plain" @click="store.takeVersion(version)">
-          Go back to it
-        </button>
-        <button
-          type="button"
-          class="plain"
-          :aria-label="`Drop ${version.name}`"
-          @click="store.dropVersion(version.name)"
-        >
+        <ElButton @click="store.takeVersion(version)">Go back to it</ElButton>
+        <ElButton :aria-label="`Drop ${version.name}`" @click="store.dropVersion(version.name)">
           Drop
-        </button>
+        </ElButton>
       </li>
     </ul>
   </section>
@@ -183,10 +164,9 @@ const dated = (version: LadderVersion): string =>
   gap: 8px 16px;
   align-items: end;
 }
-.keep input,
-.chosen select {
-  display: block;
-  min-width: 220px;
+.keep label,
+.chosen > div {
+  width: 240px;
 }
 .strip {
   display: flex;

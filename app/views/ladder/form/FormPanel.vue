@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { format } from 'd3'
+import { ElButton, ElCheckbox, ElProgress } from 'element-plus'
 import { computed, ref } from 'vue'
 import { distances, forms, keyLimits, usual, usualKey } from '../../../../core'
 import type { FormKey, SeenFrom } from '../../../../core'
-import SliderRow from '../../../parts/SliderRow.vue'
+import FileButton from '../../../parts/field/FileButton.vue'
+import PickOne from '../../../parts/field/PickOne.vue'
+import SliderRow from '../../../parts/field/SliderRow.vue'
 import { useForm } from '../../../stores/form'
 import { useProject } from '../../../stores/project/project'
 import FormCanvas from '../../../parts/form/FormCanvas.vue'
@@ -30,12 +33,10 @@ const trueHeight = computed(
 const blur = computed(() => SCREEN_CM * 10 * ARC_MINUTE * PIXELS_PER_MM * 0.5)
 /** Grouped by thousands; the browser's own takes 40 ms the first time. */
 const withCommas = format(',')
-function pick(event: Event): void {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (file) void form.load(file)
-}
+const formNames = (Object.keys(forms) as FormKey[]).map((key) => ({
+  key,
+  name: forms[key].name,
+}))
 function dropped(event: DragEvent): void {
   const file = event.dataTransfer?.files[0]
   if (file) void form.load(file)
@@ -54,17 +55,17 @@ function dropped(event: DragEvent): void {
       </div>
     </div>
     <div class="tools">
-      <label>
-        Form
-        <select
-          class="text-field wide"
-          :value="form.key"
-          :disabled="form.own !== undefined"
-          @change="store.setPlan({ form: ($event.target as HTMLSelectElement).value as FormKey })"
-        >
-          <option v-for="(one, name) in forms" :key="name" :value="name">{{ one.name }}</option>
-        </select>
-      </label>
+      <PickOne
+        label="Form"
+        :options="formNames"
+        :disabled="form.own !== undefined"
+        :model-value="form.key"
+        @update:model-value="store.setPlan({ form: $event })"
+      >
+        <template #default="{ option }">
+          <img class="small" :src="`/forms/${option}.png`" alt="" />{{ forms[option].name }}
+        </template>
+      </PickOne>
       <SliderRow
         name="Light from"
         :words="
@@ -87,39 +88,31 @@ function dropped(event: DragEvent): void {
         :model-value="key.elevation"
         @update:model-value="store.setPlan({ key: { ...key, elevation: $event } })"
       />
-      <label class="check"><input v-model="blended" type="checkbox" /> edges blended</label>
-      <label class="check"><input v-model="grey" type="checkbox" /> values in grey</label>
-      <label class="check"><input v-model="ridges" type="checkbox" /> ridges picked out</label>
-      <label class="check">
-        <input v-model="afar" type="checkbox" /> true size, {{ distances[seen].name }}
-      </label>
-      <button type="button" class="plain" :aria-pressed="turning" @click="turning = !turning">
+      <div>
+        <ElCheckbox v-model="blended">edges blended</ElCheckbox>
+        <ElCheckbox v-model="grey">values in grey</ElCheckbox>
+        <ElCheckbox v-model="ridges">ridges picked out</ElCheckbox>
+        <ElCheckbox v-model="afar">true size, {{ distances[seen].name }}</ElCheckbox>
+      </div>
+      <ElButton :aria-pressed="turning" @click="turning = !turning">
         {{ turning ? 'Stop turning' : 'Turn it' }}
-      </button>
+      </ElButton>
       <div class="own">
         <h3>Your own sculpt</h3>
         <p class="soft">STL, OBJ or GLB up to 500,000 triangles; drop it here or choose it.</p>
-        <label class="file plain">
+        <FileButton accept=".stl,.obj,.glb" @file="form.load($event)">
           Choose a sculpt…
-          <input
-            type="file"
-            class="unseen"
-            aria-label="Sculpt file"
-            accept=".stl,.obj,.glb"
-            @change="pick"
-          />
-        </label>
-        <progress
+        </FileButton>
+        <ElProgress
           v-if="form.progress !== undefined"
-          :value="form.progress"
-          max="1"
+          :percentage="Math.round(100 * form.progress)"
           aria-label="Reading the sculpt"
         />
         <p v-if="form.trouble" role="alert">{{ form.trouble }}</p>
         <p v-if="form.own">
           {{ form.own.name }}, {{ withCommas(form.own.triangles.length / 3) }} triangles shown; kept
           in this browser.
-          <button type="button" class="plain" @click="form.drop">Take it away</button>
+          <ElButton @click="form.drop">Take it away</ElButton>
         </p>
       </div>
     </div>
@@ -132,15 +125,20 @@ function dropped(event: DragEvent): void {
   grid-template-columns: minmax(0, 1fr) 260px;
   gap: 20px;
 }
+.small {
+  width: 48px;
+  height: 48px;
+  margin-right: 10px;
+  vertical-align: middle;
+}
 .stage {
-  height: 600px;
-  max-height: 80vh;
+  height: max(420px, min(700px, 100vh - 190px));
   display: grid;
   place-items: center;
 }
 .view {
   width: 100%;
-  max-width: 500px;
+  max-width: 700px;
   height: 100%;
 }
 .afar {
@@ -162,17 +160,6 @@ function dropped(event: DragEvent): void {
 .own p {
   margin: 0;
   font-size: 14px;
-}
-.file {
-  justify-self: start;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--focus);
-  outline-offset: 2px;
-}
-input {
-  accent-color: var(--ink);
 }
 @media (max-width: 760px) {
   .panel {

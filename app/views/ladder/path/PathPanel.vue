@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { dropsIn, held, mostOf, range, skinAreaCm2, usualAmounts } from '../../../../core'
+import { dropsIn, mostOf, range, skinAreaCm2, usualAmounts } from '../../../../core'
 import type { FigurePlan, Lab } from '../../../../core'
 import { colourOf } from '../../../parts/palette/colourOf'
+import AmountField from '../../../parts/field/AmountField.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
@@ -18,7 +19,6 @@ const ladder = useLadder()
 const palette = usePalette()
 const { moves, nameOf, pouredWords } = usePath()
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
-const numberOf = (event: Event): number => Number((event.target as HTMLInputElement).value)
 const amounts = computed(() => ({ ...usualAmounts, ...store.plan }))
 const area = computed(() => skinAreaCm2(store.figure.size.heightMm, amounts.value.bare))
 const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0))
@@ -32,55 +32,38 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
 <template>
   <section aria-label="Puddle path" class="path">
     <div class="asked">
-      <label>
-        Figures
-        <input
-          class="text-field"
-          type="number"
-          :min="1"
-          :max="mostOf.copies"
-          :value="store.figure.many"
-          @change="
-            store.setFigure(store.figure.id, {
-              many: held(Math.round(numberOf($event)), [1, mostOf.copies]),
-            })
-          "
-        />
-      </label>
-      <label>
-        Coats a step
-        <input
-          class="text-field"
-          type="number"
-          :min="range.coatsOfStep[0]"
-          :max="range.coatsOfStep[1]"
-          :value="amounts.coats"
-          @change="set({ coats: held(Math.round(numberOf($event)), range.coatsOfStep) })"
-        />
-      </label>
-      <label>
-        Thinned 1 :
-        <input
-          class="text-field"
-          type="number"
-          :min="range.thinnerOfStep[0]"
-          :max="range.thinnerOfStep[1]"
-          step="0.5"
-          :value="amounts.thinner"
-          @change="set({ thinner: held(numberOf($event), range.thinnerOfStep) })"
-        />
-      </label>
-      <label>
-        Bare skin, %
-        <input
-          class="text-field"
-          type="number"
-          :min="100 * range.bare[0]"
-          :max="100 * range.bare[1]"
-          :value="Math.round(100 * amounts.bare)"
-          @change="set({ bare: held(numberOf($event) / 100, range.bare) })"
-        />
-      </label>
+      <AmountField
+        label="Figures"
+        :min="1"
+        :max="mostOf.copies"
+        whole
+        :model-value="store.figure.many"
+        @update:model-value="store.setFigure(store.figure.id, { many: $event! })"
+      />
+      <AmountField
+        label="Coats a step"
+        :min="range.coatsOfStep[0]"
+        :max="range.coatsOfStep[1]"
+        whole
+        :model-value="amounts.coats"
+        @update:model-value="set({ coats: $event })"
+      />
+      <AmountField
+        label="Thinned 1 :"
+        :min="range.thinnerOfStep[0]"
+        :max="range.thinnerOfStep[1]"
+        :step="0.5"
+        :model-value="amounts.thinner"
+        @update:model-value="set({ thinner: $event })"
+      />
+      <AmountField
+        label="Bare skin, %"
+        :min="100 * range.bare[0]"
+        :max="100 * range.bare[1]"
+        whole
+        :model-value="Math.round(100 * amounts.bare)"
+        @update:model-value="set({ bare: $event! / 100 })"
+      />
       <p class="soft">about {{ area.toFixed(area < 10 ? 1 : 0) }} cm² of skin a figure</p>
     </div>
     <p v-if="!ready" class="soft">Working out the path…</p>
@@ -135,8 +118,7 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
   align-items: end;
   font-size: 14px;
 }
-.asked input {
-  display: block;
+.asked > div {
   width: 92px;
 }
 .asked p,

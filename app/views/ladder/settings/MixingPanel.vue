@@ -1,13 +1,19 @@
 <script setup lang="ts">
-import { ElInputNumber } from 'element-plus'
+import { ElCheckbox, ElCheckboxGroup } from 'element-plus'
 import { computed } from 'vue'
-import { stepCounts, USUAL_PUDDLES } from '../../../../core'
-import type { FigurePlan, StepCount, Way } from '../../../../core'
+import { distances, stepCounts, usual, USUAL_PUDDLES } from '../../../../core'
+import type { FigurePlan, SeenFrom, StepCount, Way } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import LadderChoice from '../../../parts/field/LadderChoice.vue'
+import LadderStrip from '../../../parts/field/LadderStrip.vue'
+import { asOptions } from '../../../parts/field/options'
+import PickOne from '../../../parts/field/PickOne.vue'
+import PickPaint from '../../../parts/field/PickPaint.vue'
+import SizeFigure from '../../../parts/figure/SizeFigure.vue'
+import SizeSelect from '../../../parts/figure/SizeSelect.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
+import { useVariants } from '../../../stores/ladder/variants'
 import { useProject } from '../../../stores/project/project'
-import { nameOf } from '../../../stores/paints'
-import { endWords, mixingWords } from '../../../words/mixing'
-import PaintChoice from './PaintChoice.vue'
 
 /** Effort and way of mixing: how many steps, from which bottles, within which limits. */
 const store = useProject()
@@ -15,7 +21,6 @@ const ladder = useLadder()
 const plan = computed(() => store.plan)
 const way = computed<Way>(() => plan.value.way ?? 'puddles')
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
-const numberOf = (event: Event): number => Number((event.target as HTMLSelectElement).value)
 
 const ways: Record<Way, { name: string; does: string }> = {
   puddles: {
@@ -32,148 +37,150 @@ const ways: Record<Way, { name: string; does: string }> = {
     does: 'A progression from the shelf, half and half where a gap wants a bridge.',
   },
 }
-function setWay(event: Event): void {
-  const next = (event.target as HTMLSelectElement).value as Way
+const wayKeys = Object.keys(ways) as Way[]
+function setWay(next: Way): void {
   // Some bottles to begin with: those that the plan mixes from now.
   const progression =
     next === 'bought' && !plan.value.progression ? ladder.paintsUsed.map(({ id }) => id) : undefined
   set({ way: next === 'puddles' ? undefined : next, ...(progression ? { progression } : {}) })
 }
-function toggle(id: string): void {
-  const had = plan.value.progression ?? []
-  set({
-    progression: had.includes(id) ? had.filter((one) => one !== id) : [...had, id],
-  })
-}
-const status = computed(() => {
-  if (ladder.searching) return 'Looking for the closest drops…'
-  if (ladder.trouble) return ladder.trouble
-  if (ladder.note) return mixingWords(ladder.note, nameOf) + endWords(ladder.reached)
-  return ladder.proved
-    ? `These are the closest drops there are.${endWords(ladder.reached)}`
-    : 'Close drops from a large box; open a step to have the closest proved.'
-})
+const drops = asOptions([4, 6, 8, 10, 12, 16, 20, 24])
+const bottles = [{ key: 0, name: 'any' }, ...asOptions([2, 3, 4, 5, 6])]
+const judged = (Object.keys(distances) as SeenFrom[]).map((key) => ({
+  key,
+  name: distances[key].name,
+}))
+const families = [
+  { key: 0, name: 'not needed' },
+  { key: 0.1, name: 'a tenth' },
+  { key: 0.25, name: 'a quarter' },
+  { key: 0.5, name: 'half' },
+]
+const spacings = [
+  { key: 'difference', name: 'all of colour (ΔE00)', made: { spacing: 'difference' } },
+  { key: 'lightness', name: 'lightness alone (L*)', made: { spacing: 'lightness' } },
+] as const
+const { variants } = useVariants(() =>
+  stepCounts.map((steps) => ({ key: `${steps}`, made: { steps } })),
+)
+/** A figure in the hand is drawn this tall; farther away it looks smaller. */
+const IN_HAND_PX = 30
+const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / distances[from].cm
 </script>
 
 <template>
   <section class="mixing" aria-label="Steps and mixing">
     <div class="three">
-      <label>
-        Steps
-        <select
-          class="text-field wide"
-          :value="plan.steps"
-          @change="set({ steps: numberOf($event) as StepCount })"
-        >
-          <option v-for="n in stepCounts" :key="n" :value="n">{{ n }}</option>
-        </select>
-      </label>
-      <label>
-        Most paints
-        <select
-          class="text-field wide"
-          :value="plan.maxPaints"
-          @change="store.setLimit('maxPaints', numberOf($event))"
-        >
-          <option v-for="n in 4" :key="n" :value="n">{{ n }}</option>
-        </select>
-      </label>
-      <label>
-        Most drops
-        <select
-          class="text-field wide"
-          :value="plan.maxDrops"
-          @change="store.setLimit('maxDrops', numberOf($event))"
-        >
-          <option v-for="n in [4, 6, 8, 10, 12, 16, 20, 24]" :key="n" :value="n">{{ n }}</option>
-        </select>
-      </label>
-    </div>
-    <label>
-      Even in
-      <select
-        class="text-field wide"
-        aria-label="Even in"
-        :value="plan.spacing ?? 'difference'"
-        @change="
-          set({ spacing: ($event.target as HTMLSelectElement).value as FigurePlan['spacing'] })
-        "
+      <PickOne
+        label="Steps"
+        :options="asOptions(stepCounts)"
+        :model-value="plan.steps as StepCount"
+        @update:model-value="set({ steps: $event })"
       >
-        <option value="difference">the whole difference (ΔE00)</option>
-        <option value="lightness">lightness (L*)</option>
-      </select>
-    </label>
-    <label>
-      Mixed as
-      <select class="text-field wide" aria-label="Way of mixing" :value="way" @change="setWay">
-        <option v-for="(one, key) in ways" :key="key" :value="key">{{ one.name }}</option>
-      </select>
-    </label>
-    <p class="soft">{{ ways[way].does }}</p>
-    <label v-if="way === 'puddles'">
-      Puddles
-      <ElInputNumber
-        :model-value="plan.puddles ?? USUAL_PUDDLES"
-        :min="2"
-        :max="5"
-        aria-label="Puddles"
-        @change="set({ puddles: $event === USUAL_PUDDLES ? undefined : $event })"
+        <template #default="{ option }">
+          <span class="numbers count">{{ option }}</span>
+          <LadderStrip class="strip" :steps="variants.get(`${option}`)?.steps" />
+        </template>
+      </PickOne>
+      <PickOne
+        label="Most paints"
+        :options="asOptions([1, 2, 3, 4])"
+        :model-value="plan.maxPaints"
+        @update:model-value="store.setLimit('maxPaints', $event)"
       />
-    </label>
+      <PickOne
+        label="Most drops"
+        :options="drops"
+        :model-value="plan.maxDrops"
+        @update:model-value="store.setLimit('maxDrops', $event)"
+      />
+    </div>
+    <LadderChoice
+      label="Steps are even in"
+      shown="Steps are even in"
+      :choices="spacings"
+      :model-value="plan.spacing ?? 'difference'"
+      @update:model-value="set({ spacing: $event })"
+    />
+    <PickOne
+      label="Way of mixing"
+      shown="Mixed as"
+      :options="wayKeys.map((key) => ({ key, name: ways[key].name }))"
+      :model-value="way"
+      @update:model-value="setWay"
+    />
+    <p class="soft">{{ ways[way].does }}</p>
+    <AmountField
+      v-if="way === 'puddles'"
+      label="Puddles"
+      :min="2"
+      :max="5"
+      whole
+      buttons
+      :model-value="plan.puddles ?? USUAL_PUDDLES"
+      @update:model-value="set({ puddles: $event === USUAL_PUDDLES ? undefined : $event })"
+    />
     <div v-else-if="way === 'matched'" class="two">
-      <label>
-        Bottles in all
-        <select
-          class="text-field wide"
-          :value="plan.bottles ?? 0"
-          @change="set({ bottles: numberOf($event) || undefined })"
-        >
-          <option :value="0">any</option>
-          <option v-for="n in [2, 3, 4, 5, 6]" :key="n" :value="n">{{ n }}</option>
-        </select>
-      </label>
-      <label>
-        Base in every step
-        <select
-          class="text-field wide"
-          :value="plan.family ?? 0"
-          @change="set({ family: numberOf($event) || undefined })"
-        >
-          <option :value="0">not needed</option>
-          <option :value="0.1">a tenth</option>
-          <option :value="0.25">a quarter</option>
-          <option :value="0.5">half</option>
-        </select>
-      </label>
+      <PickOne
+        label="Bottles in all"
+        :options="bottles"
+        :model-value="plan.bottles ?? 0"
+        @update:model-value="set({ bottles: $event || undefined })"
+      />
+      <PickOne
+        label="Base in every step"
+        :options="families"
+        :model-value="plan.family ?? 0"
+        @update:model-value="set({ family: $event || undefined })"
+      />
     </div>
     <div v-else-if="way === 'run'" class="two">
-      <label>
-        Toward shade
-        <PaintChoice
-          label="Paint toward shade"
-          none="the best"
-          :model-value="plan.runShade"
-          @update:model-value="set({ runShade: $event })"
-        />
-      </label>
-      <label>
-        Toward light
-        <PaintChoice
-          label="Paint toward light"
-          none="the best"
-          :model-value="plan.runLight"
-          @update:model-value="set({ runLight: $event })"
-        />
-      </label>
+      <PickPaint
+        label="Paint toward shade"
+        none="the best"
+        :paints="store.paintsIn"
+        :model-value="plan.runShade"
+        @update:model-value="set({ runShade: $event })"
+      />
+      <PickPaint
+        label="Paint toward light"
+        none="the best"
+        :paints="store.paintsIn"
+        :model-value="plan.runLight"
+        @update:model-value="set({ runLight: $event })"
+      />
     </div>
-    <fieldset v-else>
-      <legend>Bottles of the progression</legend>
-      <label v-for="{ id, name } in store.paintsIn" :key="id">
-        <input type="checkbox" :checked="plan.progression?.includes(id)" @change="toggle(id)" />
-        {{ name }}
-      </label>
-    </fieldset>
-    <p class="soft note" role="status">{{ status }}</p>
+    <ElCheckboxGroup
+      v-else
+      class="bottles"
+      aria-label="Bottles of the progression"
+      :model-value="[...(plan.progression ?? [])]"
+      @update:model-value="set({ progression: $event.map(String) })"
+    >
+      <ElCheckbox v-for="{ id, name } in store.paintsIn" :key="id" :value="id">{{
+        name
+      }}</ElCheckbox>
+    </ElCheckboxGroup>
+    <div class="two seen">
+      <div>
+        <span aria-hidden="true">Size</span>
+        <SizeSelect
+          :model-value="store.figure.size"
+          @update:model-value="store.setFigure(store.figure.id, { size: $event })"
+        />
+      </div>
+      <PickOne
+        label="Judged"
+        :options="judged"
+        :model-value="plan.seenFrom ?? usual.seenFrom"
+        @update:model-value="set({ seenFrom: $event })"
+      >
+        <template #default="{ option }">
+          <span class="afar"><SizeFigure :tall="seenPx(option)" /></span>
+          {{ distances[option].name }}
+        </template>
+      </PickOne>
+    </div>
   </section>
 </template>
 
@@ -181,6 +188,7 @@ const status = computed(() => {
 .mixing {
   display: grid;
   gap: 6px;
+  font-size: 14px;
 }
 .three {
   display: grid;
@@ -192,18 +200,32 @@ const status = computed(() => {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 8px;
 }
-label {
-  font-size: 14px;
+.seen {
+  grid-template-columns: 106px minmax(0, 1fr);
 }
-fieldset {
-  border: 1px solid var(--line);
-  border-radius: 3px;
+.seen :deep(.size) {
+  min-width: 0;
+}
+.bottles {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 2px 8px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 }
-input {
-  accent-color: var(--ink);
+.count {
+  display: inline-block;
+  width: 20px;
+}
+.strip {
+  display: inline-flex;
+  width: 110px;
+  vertical-align: middle;
+}
+.afar {
+  display: inline-grid;
+  place-items: end center;
+  width: 20px;
+  height: 32px;
+  margin-right: 8px;
+  vertical-align: middle;
 }
 p {
   margin: 0;

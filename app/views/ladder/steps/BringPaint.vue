@@ -1,39 +1,46 @@
 <script setup lang="ts">
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { StepKey } from '../../../../core'
+import PickOne from '../../../parts/field/PickOne.vue'
+import PickPaint from '../../../parts/field/PickPaint.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 
 /** Brings a paint that the search did not choose into a step by hand. */
 const ladder = useLadder()
 const store = useProject()
-const paint = ref('')
+const paint = ref<string>()
 const step = ref<StepKey>('base')
 const others = computed(() => store.paintsIn.filter((one) => !ladder.paintsUsed.includes(one)))
 
 function bringIn(): void {
-  ladder.addDrops(step.value, { bottle: paint.value }, 1)
-  paint.value = ''
+  if (paint.value) ladder.addDrops(step.value, { bottle: paint.value }, 1)
+  paint.value = undefined
 }
 </script>
 
 <template>
   <form v-if="others.length" class="bring" @submit.prevent="bringIn">
     <h2>By hand</h2>
-    <label>
-      Bring
-      <select v-model="paint" class="text-field" aria-label="Paint to bring in">
-        <option value="">another paint</option>
-        <option v-for="{ id, name } in others" :key="id" :value="id">{{ name }}</option>
-      </select>
-    </label>
-    <label>
-      into
-      <select v-model="step" class="text-field" aria-label="Step it goes into">
-        <option v-for="{ key, name } in ladder.steps" :key="key" :value="key">{{ name }}</option>
-      </select>
-    </label>
-    <button type="submit" class="plain" :disabled="!paint">Add a drop</button>
+    <span>Bring</span>
+    <PickPaint
+      v-model="paint"
+      class="of"
+      label="Paint to bring in"
+      bare
+      none="another paint"
+      :paints="others"
+    />
+    <span>into</span>
+    <PickOne
+      v-model="step"
+      class="of"
+      label="Step it goes into"
+      bare
+      :options="ladder.steps.map(({ key, name }) => ({ key, name }))"
+    />
+    <ElButton native-type="submit" :disabled="!paint">Add a drop</ElButton>
     <p class="soft">
       In the rows above, + and − or the up and down arrows add and take a drop. A mix changed by
       hand is kept until you let it go.
@@ -52,6 +59,9 @@ function bringIn(): void {
 }
 h2 {
   flex: 1 0 100%;
+}
+.of {
+  width: 190px;
 }
 p {
   margin: 0;

@@ -39,7 +39,7 @@ const columns = computed(() => props.steps.length)
         :style="{ width: `${step.share * 100}%` }"
       >
         <ColourPatch :lab="shown" class="painted" :label="`${step.name}, painted`">
-          <span v-if="step.share > 0.035" class="value" aria-hidden="true">{{
+          <span v-if="step.share > (bare ? 0.08 : 0.035)" class="value" aria-hidden="true">{{
             Math.round(shown.L)
           }}</span>
         </ColourPatch>

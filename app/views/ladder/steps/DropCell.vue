@@ -3,6 +3,7 @@ import { MOST_OF_ONE } from '../../../../core'
 import type { Lab } from '../../../../core'
 import { amountWords, countWords } from '../../../words/amounts'
 import DropBeads from '../../../parts/DropBeads.vue'
+import { vTip } from '../../../parts/tip/tip'
 
 /** Drops of one bottle or puddle in one step; arrow keys or the buttons add and take a drop. */
 const props = defineProps<{
@@ -10,6 +11,8 @@ const props = defineProps<{
   lab: Lab | undefined
   stepName: string
   drops: number
+  /** The grid is one stop for Tab: the cell that was worked last. */
+  stop: boolean
 }>()
 const emit = defineEmits<{ change: [by: number]; move: [columns: number, rows: number] }>()
 
@@ -38,7 +41,7 @@ function key(event: KeyboardEvent): void {
   <div
     class="cell"
     role="spinbutton"
-    tabindex="0"
+    :tabindex="stop ? 0 : -1"
     :aria-label="`${name} in ${stepName}, drops`"
     :aria-valuenow="drops"
     aria-valuemin="0"
@@ -49,10 +52,16 @@ function key(event: KeyboardEvent): void {
     <b :class="{ none: drops === 0 }">{{ drops ? countWords(drops) : '·' }}</b>
     <DropBeads :lab="lab" :drops="drops" />
     <span class="hands">
-      <button type="button" tabindex="-1" aria-hidden="true" title="Take a drop" @click="alter(-1)">
+      <button
+        v-tip="'Take a drop'"
+        type="button"
+        tabindex="-1"
+        aria-hidden="true"
+        @click="alter(-1)"
+      >
         −
       </button>
-      <button type="button" tabindex="-1" aria-hidden="true" title="Add a drop" @click="alter(1)">
+      <button v-tip="'Add a drop'" type="button" tabindex="-1" aria-hidden="true" @click="alter(1)">
         +
       </button>
     </span>
@@ -65,7 +74,7 @@ function key(event: KeyboardEvent): void {
   display: grid;
   grid-template-columns: 27px minmax(0, 1fr);
   align-items: center;
-  height: 30px;
+  min-height: var(--drop-cell, 30px);
   padding-left: 4px;
 }
 b.none {

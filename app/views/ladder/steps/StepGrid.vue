@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { Lock, Unlock } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
 import { ingredientKey, sameIngredient } from '../../../../core'
-import type { Ingredient } from '../../../../core'
+import type { Ingredient, StepKey } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { colourOf } from '../../../parts/palette/colourOf'
 import { useLadder } from '../../../stores/ladder/ladder'
@@ -10,12 +9,22 @@ import type { ShownStep } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
-import { offWords } from '../settings/words'
+import StepFoot from './StepFoot.vue'
+import { vTip } from '../../../parts/tip/tip'
 
 /** A row a paint, a column a step: how the ratio travels from dark to light. */
 const ladder = useLadder()
 const palette = usePalette()
 const grid = ref<HTMLElement>()
+/** The one cell that Tab stops at: the one worked last, else the first that has drops. */
+const stop = ref<{ of: string; step: StepKey }>()
+function isStop(of: Ingredient, step: StepKey): boolean {
+  const at = stop.value
+  const rowStands = at && rows.value.some((one) => ingredientKey(one.of) === at.of)
+  const stepStands = at && ladder.steps.some(({ key }) => key === at.step)
+  if (at && rowStands && stepStands) return at.of === ingredientKey(of) && at.step === step
+  return of === rows.value[0]?.of && step === ladder.steps[0]?.key
+}
 
 const dropsOf = (step: ShownStep, of: Ingredient): number =>
   step.made.find((part) => sameIngredient(part.of, of))?.drops ?? 0
@@ -36,6 +45,8 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 </script>
 
 <template>
+  <!-- On a phone the grid scrolls from side to side, the strip shows every step. -->
+  <ColourStrip class="narrow" :steps="ladder.steps" bare />
   <div ref="grid" class="scroll">
     <div class="ladder" :style="{ '--steps': ladder.steps.length }">
       <div class="head soft">
@@ -48,8 +59,8 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
       <div v-for="step in ladder.steps" :key="step.key" class="name">
         <h2>
           <RouterLink
+            v-tip="`The recipe of ${step.name}: alternatives, why, put right`"
             :to="{ name: 'Recipe', params: { step: step.key } }"
-            :title="`The recipe of ${step.name}: alternatives, why, put right`"
             >{{ step.name }}</RouterLink
           >
         </h2>
@@ -73,38 +84,32 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
           :lab="one.lab"
           :step-name="step.name"
           :drops="dropsOf(step, one.of)"
+          :stop="isStop(one.of, step.key)"
+          @focus="stop = { of: ingredientKey(one.of), step: step.key }"
           @change="ladder.addDrops(step.key, one.of, $event)"
           @move="(columns, rows) => move(row, column, [columns, rows])"
         />
       </template>
 
       <span class="corner soft">off the aim</span>
-      <div v-for="step in ladder.steps" :key="step.key" class="foot">
-        <span
-          v-if="step.off !== undefined"
-          :title="`ΔE00 ${step.off.toFixed(2)}: ${offWords(step.off)}. Two in three real mixes land within ${step.within?.toFixed(1)} of the painted colour.`"
-        >
-          {{ step.off.toFixed(1) }} <span class="soft">±{{ step.within?.toFixed(1) }}</span>
-        </span>
-        <span v-else>…</span>
-        <button
-          type="button"
-          class="lock"
-          :aria-pressed="step.kept"
-          :aria-label="`Keep ${step.name} as it is`"
-          :title="step.kept ? 'Kept; click to have it found again' : 'Keep this mix'"
-          :disabled="step.parts.length === 0"
-          @click="ladder.keep(step.key, step.kept ? undefined : step.made)"
-        >
-          <component :is="step.kept ? Lock : Unlock" />
-          <span class="word">{{ step.kept ? 'kept' : 'keep' }}</span>
-        </button>
-      </div>
+      <StepFoot v-for="step in ladder.steps" :key="step.key" :step="step" />
     </div>
   </div>
 </template>
 
 <style scoped>
+.narrow {
+  display: none;
+}
+@media (max-width: 640px) {
+  .narrow {
+    display: block;
+  }
+  .ladder > .strip,
+  .ladder > .head {
+    display: none;
+  }
+}
 .scroll {
   overflow-x: auto;
   padding: 3px;
@@ -138,11 +143,6 @@ h2 a {
 .name {
   padding: 2px 4px 6px;
 }
-.foot {
-  padding: 2px 4px;
-  display: flex;
-  column-gap: 8px;
-}
 .corner {
   font-size: 14px;
   align-self: center;
@@ -174,27 +174,6 @@ h2 a {
   padding-top: 4px;
   font-size: 15px;
 }
-.lock {
-  display: inline-flex;
-  align-items: center;
-  gap: 3px;
-  min-height: 28px;
-  padding: 2px 6px;
-  border: 1px solid transparent;
-  border-radius: 3px;
-  background: transparent;
-  font-size: 14px;
-}
-.lock svg {
-  width: 14px;
-}
-.lock:hover {
-  border-color: var(--line);
-}
-.lock[aria-pressed='true'] {
-  font-weight: 700;
-  border-color: var(--ink);
-}
 @media (max-width: 1000px) {
   .ladder {
     grid-template-columns: 108px repeat(var(--steps), minmax(72px, 1fr));
@@ -202,13 +181,10 @@ h2 a {
   .name h2 {
     font-size: 15px;
   }
-  .word {
-    display: none;
-  }
 }
 @media (max-width: 640px) {
   .ladder {
-    grid-template-columns: 88px repeat(var(--steps), minmax(72px, 1fr));
+    grid-template-columns: 98px repeat(var(--steps), minmax(72px, 1fr));
   }
   .paint,
   .corner,

@@ -14,7 +14,7 @@ export const ellipsoid =
     return g > 0 ? (k * (k - 1)) / g : -Math.min(rx, ry, rz)
   }
 
-type Point = readonly [number, number, number]
+export type Point = readonly [number, number, number]
 
 /** A rod with round ends whose radius goes from one end to the other. */
 export const taper =
@@ -51,4 +51,51 @@ export const pressed =
     let sum = body(x, y, z)
     for (const hollow of hollows) sum = -blend(-sum, hollow(x, y, z), k)
     return sum
+  }
+
+/** The same on both sides: made for x ≥ 0. */
+export const mirrored =
+  (part: Distance): Distance =>
+  (x, y, z) =>
+    part(Math.abs(x), y, z)
+
+/** Cut off where a plane has it outside: n · p > offset is taken away, the edge rounded over k. */
+export const cut =
+  (body: Distance, [nx, ny, nz]: Point, offset: number, k = 0.02): Distance =>
+  (x, y, z) =>
+    -blend(-body(x, y, z), -(nx * x + ny * y + nz * z - offset), k)
+
+/** A skin of this thickness round a surface. */
+export const shell =
+  (body: Distance, thickness: number): Distance =>
+  (x, y, z) =>
+    Math.abs(body(x, y, z)) - thickness / 2
+
+/** A chain of rods through points, each with its own radius. */
+export const chain = (
+  k: number,
+  ...points: readonly (readonly [number, number, number, number])[]
+) =>
+  joined(
+    k,
+    ...points.slice(1).map(([x, y, z, r], i): Distance => {
+      const [px, py, pz, pr] = points[i]!
+      return taper([px, py, pz], [x, y, z], pr, r)
+    }),
+  )
+
+/** A surface raised or lowered by a small relief. */
+export const embossed =
+  (body: Distance, relief: Distance): Distance =>
+  (x, y, z) => {
+    const d = body(x, y, z)
+    return d > 0.1 || d < -0.1 ? d : d - relief(x, y, z)
+  }
+
+/** 1 within a ball, falling softly to 0 at its edge. */
+export const spot =
+  ([cx, cy, cz]: Point, radius: number): Distance =>
+  (x, y, z) => {
+    const t = Math.max(0, 1 - Math.hypot(x - cx, y - cy, z - cz) / radius)
+    return t * t * (3 - 2 * t)
   }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ElSlider } from 'element-plus'
+
 /** A named slider with its value in words, 0–1 in steps of a fiftieth unless told otherwise. */
 const {
   min = 0,
@@ -18,21 +20,23 @@ const value = defineModel<number>({ required: true })
 </script>
 
 <template>
-  <label class="row">
-    <span class="name">{{ name }}</span>
+  <div class="row">
+    <span class="name" aria-hidden="true">{{ name }}</span>
     <span class="words" aria-hidden="true">{{ words }}</span>
-    <input
-      v-model.number="value"
-      type="range"
+    <slot name="low" />
+    <ElSlider
+      v-model="value"
       :min="min"
       :max="max"
       :step="step"
+      :show-tooltip="false"
       :aria-label="name"
-      :aria-valuetext="words"
+      :format-value-text="() => words"
       :class="{ coloured: colours }"
       :style="colours && { '--track': `linear-gradient(to right, ${colours.join(', ')})` }"
     />
-  </label>
+    <slot name="high" />
+  </div>
 </template>
 
 <style scoped>
@@ -45,50 +49,19 @@ const value = defineModel<number>({ required: true })
   text-align: right;
   color: var(--ink-soft);
 }
-input {
+.el-slider {
   grid-column: 1 / -1;
-  appearance: none;
-  width: 100%;
   height: 28px;
-  margin: 0;
-  background: transparent;
+  padding: 0 10px;
 }
-input::-webkit-slider-runnable-track {
-  height: 4px;
-  background: var(--ink-soft);
-  border-radius: 2px;
-}
-input.coloured::-webkit-slider-runnable-track {
-  height: 14px;
-  background: var(--track);
-  border-radius: 0;
-}
-input.coloured::-webkit-slider-thumb {
-  margin-top: -3px;
-}
-input.coloured::-moz-range-track {
+.coloured :deep(.el-slider__runway) {
   height: 14px;
   background: var(--track);
 }
-input::-moz-range-track {
-  height: 4px;
-  background: var(--ink-soft);
-  border-radius: 2px;
+.coloured :deep(.el-slider__bar) {
+  background: none;
 }
-input::-webkit-slider-thumb {
-  appearance: none;
-  width: 20px;
-  height: 20px;
-  margin-top: -8px;
-  border-radius: 50%;
-  border: 3px solid var(--ink);
-  background: var(--field-high);
-}
-input::-moz-range-thumb {
-  width: 14px;
-  height: 14px;
-  border-radius: 50%;
-  border: 3px solid var(--ink);
-  background: var(--field-high);
+.coloured :deep(.el-slider__button-wrapper) {
+  top: -11px;
 }
 </style>

@@ -1,0 +1,106 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { isDeepStrictEqual } from 'node:util'
+import { blankFigure, formatProject } from '../../core'
+import type { Project } from '../../core'
+import { seeded } from '../../core/numbers/seeded'
+import { stubBrowser } from '../../tests/fixtures/browserGlobals'
+import { aside, begin, later, stored, work } from '../../tests/fixtures/deskInMemory'
+import { storesInMemory } from '../../tests/fixtures/storageInMemory'
+import { thorough } from '../../tests/thorough'
+import { journalsOf } from '../vault/journal'
+import { useProject } from './project/project'
+
+vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
+
+describe('what was not stored yet', () => {
+  beforeEach(() => {
+    storesInMemory.clear()
+    vi.useFakeTimers()
+    stubBrowser()
+    return () => {
+      vi.unstubAllGlobals()
+      vi.useRealTimers()
+    }
+  })
+
+  it('a page that goes before anything is stored leaves its changes, and they are made again once', async () => {
+    const { store } = await begin()
+    const before = stored()!
+    store.setMood('contrast', 0.8)
+    store.setMood('warmth', 0.4)
+    store.undo()
+    expect(stored()).toBe(before)
+    const again = await begin()
+    expect(again.store.plan).toMatchObject({ contrast: 0.8, warmth: store.plan.warmth })
+    expect(stored()).toBe(formatProject(again.store.project))
+    // Undone in the next visit, it is not made again in the one after.
+    again.store.setMood('contrast', 1.3)
+    await later(300)
+    expect((await begin()).store.plan.contrast).toBe(1.3)
+    expect(journalsOf('low-tide')).toEqual([])
+  })
+
+  it('a page that goes while its text is on the way makes nothing twice, whether it came there or not', async () => {
+    for (const arrived of [true, false]) {
+      const { store } = await begin()
+      const many = store.project.figures.length
+      const before = stored()!
+      const written = vi.spyOn(localStorage, 'setItem')
+      store.addFigure(blankFigure(`sent-${arrived}`, { name: 'Sent' }))
+      await later(300)
+      // The page goes at this moment, and nothing later is known to it.
+      const [key, entry] = written.mock.calls.filter(([, text]) => text.includes('"sent"')).at(-1)!
+      localStorage.setItem(key, entry)
+      if (!arrived) work.set('commission low-tide', before)
+      const again = await begin()
+      expect(again.store.project.figures.length, String(arrived)).toBe(many + 1)
+    }
+    expect(aside()).toEqual([])
+  })
+
+  it('changes left behind are made on what others have stored since, which is put aside', async () => {
+    const { store } = await begin()
+    store.setMood('contrast', 0.8)
+    const had = JSON.parse(stored()!) as Project
+    const [mine, ...others] = had.figures
+    const gone = { ...had, name: 'Gone', figure: others[0]!.id, figures: others }
+    const fits = { ...had, name: 'Fits', figures: [...others, mine!] }
+    for (const text of [gone, fits].map((one) => formatProject(one))) {
+      work.set('commission low-tide', text)
+      const again = await begin()
+      const name = (JSON.parse(text) as Project).name
+      expect(again.store.project.name).toBe(name)
+      expect(aside()).toEqual(name === 'Fits' ? [formatProject(fits)] : [])
+    }
+    expect(useProject().figure.id).toBe(mine!.id)
+    expect(useProject().plan.contrast).toBe(0.8)
+  })
+
+  it('sessions ended at any moment, in the middle of writing too: nothing that was done is lost', async () => {
+    const random = seeded(20261126)
+    const upTo = (n: number): number => Math.floor(random() * n)
+    let { store } = await begin()
+    let lost = 0
+    for (let session = 0; session < (thorough ? 1000 : 60); session++) {
+      for (let step = 1 + upTo(6); step > 0; step--) {
+        const figure = store.project.figures[upTo(store.project.figures.length)]!
+        const what = upTo(5)
+        if (what === 0) store.setMood('warmth', upTo(100) / 100)
+        else if (what === 1) store.setFigure(figure.id, { many: 1 + upTo(20) })
+        else if (what === 2) store.undo()
+        else if (what === 3) store.chooseFigure(figure.id)
+        else store.addFigure(blankFigure(`f${session}-${step}`, { name: `F ${session}` }))
+        if (store.project.figures.length > 14) store.undo()
+        await later(upTo(160))
+      }
+      // What a page has under way when it goes does not come back: the next one knows storage and journal alone.
+      const last = JSON.parse(formatProject(store.project)) as Project
+      vi.clearAllTimers()
+      ;({ store } = await begin())
+      // The order of keys is nobody's work.
+      if (!isDeepStrictEqual(JSON.parse(formatProject(store.project)), last)) lost++
+    }
+    expect(lost).toBe(0)
+    expect(aside()).toEqual([])
+  })
+})

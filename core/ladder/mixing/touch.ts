@@ -1,0 +1,96 @@
+import { deltaE00 } from '../../colour/deltaE00'
+import { labOf } from '../../colour/lab'
+import type { Lab } from '../../colour/lab'
+import { mixPaints } from '../../paint/mix'
+import { opaqueReflectance } from '../../paint/opaque'
+import type { Paint } from '../../paint/paint'
+import { fewPuddles } from './fewPuddles'
+import type { PuddleLadder } from './fewPuddles'
+
+/** Drops of the puddle to drops of one bottle: no more of the bottle than of the puddle (common practice, no source). */
+export const touchRatios: readonly (readonly [puddle: number, bottle: number])[] = [
+  [4, 1],
+  [3, 1],
+  [2, 1],
+  [1, 1],
+]
+/** A touch is taken where it brings the mean down by so much, ΔE00; less is not worth a bottle in hand. */
+const WORTH = 0.1
+
+/** The last step at one end: the puddle beside it with a touch of a bottle. */
+export interface Touch {
+  end: 'dark' | 'light'
+  paint: Paint
+  ratio: readonly [puddle: number, bottle: number]
+  deltaE00: number
+}
+
+/** A ladder from few puddles; with a touch its steps are all but the one at that end. */
+export interface TouchedLadder {
+  ladder: PuddleLadder
+  touch?: Touch
+  /** Mean ΔE00 over all steps. */
+  mean: number
+}
+
+type Ways = Parameters<typeof fewPuddles>[1]
+
+function touchOf(
+  end: Touch['end'],
+  { steps }: PuddleLadder,
+  target: Lab,
+  paints: readonly Paint[],
+): Touch | undefined {
+  const beside = steps.at(end === 'light' ? -1 : 0)!
+  if (!('parts' in beside)) return undefined
+  const puddle = mixPaints(beside.parts)
+  let best: Touch | undefined
+  for (const paint of paints)
+    for (const ratio of touchRatios) {
+      const mixed = mixPaints([
+        { paint: puddle, drops: ratio[0] },
+        { paint, drops: ratio[1] },
+      ])
+      const off = deltaE00(labOf(opaqueReflectance(mixed)), target)
+      if (!best || off < best.deltaE00) best = { end, paint, ratio, deltaE00: off }
+    }
+  return best
+}
+
+/** The ladder whose step at one end is a touch; its puddles serve the steps between. */
+export function ladderWithTouch(
+  end: Touch['end'],
+  targets: readonly Lab[],
+  ways: Ways,
+  puddles: number,
+  paints: readonly Paint[],
+): TouchedLadder | undefined {
+  const n = targets.length
+  const [from, to] = end === 'light' ? [0, n - 1] : [1, n]
+  const ladder = fewPuddles(targets.slice(from, to), ways.slice(from, to), puddles)
+  const touch = touchOf(end, ladder, targets[end === 'light' ? n - 1 : 0]!, paints)
+  return touch && { ladder, touch, mean: (ladder.mean * (n - 1) + touch.deltaE00) / n }
+}
+
+/**
+ * A ladder from few puddles where a glint or a crevice may be a touch of one bottle in the puddle beside it, if that is
+ * nearer.
+ * @param paints bottles a touch may be of.
+ * @throws RangeError as `fewPuddles`.
+ * @example touchedLadder(targets, ways, 3, box).touch?.paint.id // "titanium-white"
+ */
+export function touchedLadder(
+  targets: readonly Lab[],
+  ways: Ways,
+  puddles: number,
+  paints: readonly Paint[],
+): TouchedLadder {
+  const ladder = fewPuddles(targets, ways, puddles)
+  let best: TouchedLadder = { ladder, mean: ladder.mean }
+  if (puddles >= targets.length) return best
+  for (const end of ['light', 'dark'] as const) {
+    const touched = ladderWithTouch(end, targets, ways, puddles, paints)
+    if (touched && touched.mean < Math.min(best.mean, ladder.mean - WORTH)) best = touched
+  }
+  return best
+}
