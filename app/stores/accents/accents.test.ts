@@ -1,4 +1,3 @@
-import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
@@ -31,9 +30,11 @@ async function shown(figure: string, places: readonly string[], detail?: 'cloude
   for (const place of places) if (!accents.chosen.includes(place)) store.toggleAccent(place)
   if (detail) store.toggleDetail(detail)
   await nextTick()
-  await until(() => ladder.searching).toBe(false)
-  await until(() => places.every((place) => accents.found.has(place))).toBe(true)
-  if (detail) await until(() => accents.small !== undefined).toBe(true)
+  await vi.waitFor(() => {
+    expect(ladder.searching).toBe(false)
+    expect([...accents.found.keys()]).toEqual(expect.arrayContaining([...places]))
+    if (detail) expect(accents.small).toBeDefined()
+  }, 20_000)
   const glaze = (place: string) => accents.found.get(place)!
   return { accents, glaze, palette: usePalette() }
 }
