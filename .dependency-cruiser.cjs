@@ -10,6 +10,7 @@ const chain = [
   'range',
   'place',
   'coats',
+  'critic',
   'bench',
 ]
 const mayNotRead = chain.slice(0, -1).map((name, i) => ({

@@ -223,6 +223,20 @@ export { whatHelps } from './range/whatHelps'
 export type { Help } from './range/whatHelps'
 export { setRowApart } from './range/setRowApart'
 export type { SetApart } from './range/setRowApart'
+
+/* The critic: a photograph of the painted figure against its plan, and the plan from afar */
+export { neutrals, readPaintedSkin } from './critic/skinReading'
+export type { NeutralKey, ShownNeutral, SkinReading } from './critic/skinReading'
+export type { PaintedStep } from './critic/paintedSkin'
+export { critique } from './critic/critique'
+export type { Critique, PlannedSkin, SkinFault } from './critic/critique'
+export type { NamedFault } from './critic/nameFault'
+export { mendSkin } from './critic/mendSkin'
+export type { SkinMove, SkinPuddle } from './critic/mendSkin'
+export { nearestAlike, setApartByGlaze } from './critic/neighbours'
+export type { Alike } from './critic/neighbours'
+export { fromAfar } from './critic/fromAfar'
+export type { FromAfar } from './critic/fromAfar'
 /* Places: where paint goes */
 export {
   EVERYWHERE,
@@ -358,6 +372,7 @@ export { stepOf, stepPuddle } from './formats/project/puddleSchema'
 export type { StoredPuddle } from './formats/project/puddleSchema'
 export { usesOf } from './formats/project/uses'
 export type { PuddleUse } from './formats/project/uses'
+export type { FigureCritique } from './formats/project/critiqueSchema'
 export type { FigureStack } from './formats/project/stackSchema'
 export type { DoneMove, DryingTimer, FigureBench, LogEntry } from './formats/project/benchSchema'
 export type { KeptTone } from './formats/project/toneSchema'

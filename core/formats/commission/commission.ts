@@ -22,7 +22,10 @@ export interface Commission {
  */
 export const photosOf = ({ figures, log }: Pick<Project, 'figures' | 'log'>): string[] => [
   ...new Set([
-    ...figures.flatMap(({ picture }) => picture?.photo ?? []),
+    ...figures.flatMap(({ picture, critiques }) => [
+      ...(picture ? [picture.photo] : []),
+      ...(critiques ?? []).flatMap(({ photo }) => photo ?? []),
+    ]),
     ...(log ?? []).flatMap(({ photo }) => photo ?? []),
   ]),
 ]

@@ -52,6 +52,7 @@ export function crossChecks(
       ...twice(figure.stack?.coats, `${place}.stack.coats`),
       ...twice(figure.accents, `${place}.accents`),
       ...twice(figure.details, `${place}.details`),
+      ...twice(figure.critiques, `${place}.critiques`),
       ...twice(figure.versions, `${place}.versions`),
     )
     try {

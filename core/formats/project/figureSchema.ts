@@ -4,6 +4,7 @@ import { id, text, whole, within } from '../fields'
 import { benchSchema } from './benchSchema'
 import { atMost, named, oneOf } from './common'
 import { longest, mostOf, range } from './limits'
+import { critiqueSchema } from './critiqueSchema'
 import { ingredient } from './puddleSchema'
 import { planSchema, versionSchema } from './planSchema'
 import { stackSchema } from './stackSchema'
@@ -61,6 +62,8 @@ export const figureSchema = v.object({
   accents: v.optional(v.pipe(v.array(accentSchema), atMost(mostOf.accents, 'places'))),
   /** Eyes, teeth and claws that are painted. */
   details: v.optional(v.pipe(v.array(detailSchema), atMost(mostOf.details, 'small parts'))),
+  /** Photographs of it as they were judged, oldest first. */
+  critiques: v.optional(v.pipe(v.array(critiqueSchema), atMost(mostOf.critiques, 'critiques'))),
   versions: v.optional(v.pipe(v.array(versionSchema), atMost(mostOf.versions, 'versions'))),
 })
 export type Figure = v.InferOutput<typeof figureSchema>

@@ -25,6 +25,10 @@ export const mostOf = {
   wheres: 6,
   accents: 60,
   versions: 50,
+  critiques: 60,
+  /** Colours of one, and things said. */
+  strip: 16,
+  faults: 10,
   parts: 40,
   steps: 11,
   progression: 20,
