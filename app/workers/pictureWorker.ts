@@ -3,12 +3,22 @@ import {
   assumedDaylight,
   fitPicture,
   fromNeutral,
+  judgePhotograph,
   labOfXyz,
   pictureTones,
   whitePoint,
   xyzAround,
 } from '../../core'
-import type { Lab, Mask, Picture, PictureFit, PictureTone, XyzCorrection } from '../../core'
+import type {
+  CriticAnswer,
+  CriticRequest,
+  Lab,
+  Mask,
+  Picture,
+  PictureFit,
+  PictureTone,
+  XyzCorrection,
+} from '../../core'
 import { decode } from './decode'
 
 export interface Point {
@@ -49,6 +59,9 @@ const api = {
     const xyz = correction(slot, neutral)(xyzAround(opened(slot), x, y))
     return labOfXyz(xyz, whitePoint(), 'D65/2')
   },
+  /** What a critic says of a photograph of the painted figure. */
+  judge: (slot: string, request: CriticRequest): CriticAnswer =>
+    judgePhotograph(opened(slot), request),
   close: (slot: string) => void pictures.delete(slot),
 }
 

@@ -32,8 +32,8 @@ export interface SkinMove {
   after: number
 }
 
-const LAYERS = [0.5, 1, 1.5, 2] as const
-const MOST_PASSES = { glaze: 4, layer: 3 } as const
+const LAYERS = [1, 1.5, 2] as const
+const MOST_PASSES = { glaze: 4, layer: 4 } as const
 /** A further pass has to bring so much, ΔE00. */
 const PER_PASS = 0.12
 /** A bottle beside the puddles has to bring so much. */

@@ -5,7 +5,7 @@ import type { FaultKey } from './faults'
 import type { PaintedStep } from './paintedSkin'
 
 /** Where on the skin. */
-export type Part = 'all' | 'lights' | 'shadows' | StepKey
+type Part = 'all' | 'lights' | 'shadows' | StepKey
 
 /** Ways a colour may lie beside another. */
 export const directions = ['red', 'orange', 'yellow', 'green', 'blue', 'violet'] as const

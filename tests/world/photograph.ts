@@ -9,9 +9,9 @@ import { before, met, normalAt, reaches } from '../../scripts/trace'
  * A painted bust and its photograph, made here and not by the critic: traced from a distance function, lit by a lamp
  * of a real spectrum that is softer on one side, seen through a lens that blurs, and a sensor with noise and bytes.
  */
-export const WIDE = 84
-export const HIGH = 100
-const LEFT = 14
+const HIGH = Number(process.env.PHOTO_HIGH ?? 100)
+const WIDE = Math.round(0.84 * HIGH)
+const LEFT = Math.round(0.14 * HIGH)
 
 /** What is seen in a pixel: how the painter's imagined light falls there, and how the camera's does. */
 export interface Seen {
@@ -29,7 +29,7 @@ const CAMERA_LAMP = unit(0.15, 0.35, 1)
 
 let bust: (Seen | undefined)[] | undefined
 /** The bust, pixel by pixel, rows from the top; nothing where the wall is. */
-export function scene(): (Seen | undefined)[] {
+function scene(): (Seen | undefined)[] {
   if (bust) return bust
   const levels: { at: number; level: number; lit: number }[] = []
   for (let py = 0; py < HIGH; py++)
@@ -170,5 +170,6 @@ export function photographOf(
       pixels[at + 3] = 255
     }
   const mask = Uint8Array.from(seen, (spot) => (spot ? 1 : 0))
-  return { picture: { width: WIDE, height: HIGH, pixels }, mask, card: { x: 5, y: HIGH >> 1 } }
+  const card = { x: LEFT >> 1, y: HIGH >> 1 }
+  return { picture: { width: WIDE, height: HIGH, pixels }, mask, card }
 }

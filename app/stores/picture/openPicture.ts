@@ -15,8 +15,11 @@ interface Ask {
   neutral: Point | undefined
 }
 
-/** One open picture and what was found in it. Every slot has its own, so that two that are open do not meet. */
-export function openPicture(slot: string) {
+/**
+ * One open picture and what was found in it. Every slot has its own, so that two that are open do not meet.
+ * @param tones whether the tones in it are looked for.
+ */
+export function openPicture(slot: string, { tones = true } = {}) {
   const name = ref('')
   /** Whose picture it is: the figure it was opened for, or nobody's. */
   const owner = ref('')
@@ -60,7 +63,7 @@ export function openPicture(slot: string) {
     return { at, lab: await threads.picture().colourAt(slot, { ...at }, light) }
   })
   watch([opened.answer, mask, count, neutral], () => {
-    if (opened.answer.value)
+    if (tones && opened.answer.value)
       found.ask({ mask: mask.value, count: count.value, neutral: neutral.value })
   })
   watch(neutral, () => picked.answer.value && picked.ask(picked.answer.value.at))

@@ -1,33 +1,20 @@
 <script setup lang="ts">
 import { ElButton, ElFormItem } from 'element-plus'
-import { onBeforeUnmount, ref, watch } from 'vue'
+import { ref } from 'vue'
 import { longest } from '../../../core'
 import type { Figure } from '../../../core'
 import FileButton from '../../parts/field/FileButton.vue'
 import { PICTURES } from '../../parts/field/fileKinds'
+import { useKeptPhoto } from '../../parts/picture/useKeptPhoto'
 import { useProject } from '../../stores/project/project'
-import { keepPhoto, LONGEST_KEPT, photoOf } from '../../vault/photos'
+import { keepPhoto, LONGEST_KEPT } from '../../vault/photos'
 
 /** The picture a figure is painted after, kept with it in this browser. */
 const props = defineProps<{ figure: Figure }>()
 const store = useProject()
-const url = ref('')
 const trouble = ref('')
 const busy = ref(false)
-const forget = (): void => URL.revokeObjectURL(url.value)
-watch(
-  () => props.figure.picture?.photo,
-  async (photo) => {
-    const found = photo ? await photoOf(photo).catch(() => null) : null
-    if (photo !== props.figure.picture?.photo) return
-    forget()
-    url.value = found ? URL.createObjectURL(found) : ''
-    trouble.value =
-      photo && !found ? 'The picture is not in this browser; it may be where it was packed.' : ''
-  },
-  { immediate: true },
-)
-onBeforeUnmount(forget)
+const { url, missing } = useKeptPhoto(() => props.figure.picture?.photo)
 async function take(file: File): Promise<void> {
   const { id } = props.figure
   busy.value = true
@@ -67,6 +54,9 @@ async function take(file: File): Promise<void> {
     <p class="soft">
       A copy of at most {{ LONGEST_KEPT }} pixels is kept in this browser and goes into the packed
       commission; it is sent nowhere.
+    </p>
+    <p v-if="missing" role="alert">
+      The picture is not in this browser; it may be where it was packed.
     </p>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
   </ElFormItem>

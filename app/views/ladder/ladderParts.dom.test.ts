@@ -8,7 +8,7 @@ import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
 import BoxLacks from '../recipe/BoxLacks.vue'
-import JudgementNote from './JudgementNote.vue'
+import JudgementNote from '../../parts/JudgementNote.vue'
 import LadderDoubt from './steps/LadderDoubt.vue'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))

@@ -5,12 +5,12 @@ const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyl
 
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { bottleParts, deltaE00, dispensed, dropsIn, isBottle, longest } from '../../../core'
 import type { LogEntry } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { photoOf } from '../../vault/photos'
+import KeptPhoto from '../../parts/picture/KeptPhoto.vue'
 import { countWords, givenInWords } from '../../words/amounts'
 import { partsInWords } from '../../words/parts'
 import { useProject } from '../../stores/project/project'
@@ -56,18 +56,6 @@ function keep(): void {
   store.keepTones([{ name, tone: { kind: 'hide', lab: { L, a, b } } }])
   kept.value = true
 }
-const picture = ref('')
-const forget = (): void => URL.revokeObjectURL(picture.value)
-watch(
-  () => props.entry.photo,
-  async (id) => {
-    const found = id ? await photoOf(id).catch(() => null) : null
-    forget()
-    picture.value = found ? URL.createObjectURL(found) : ''
-  },
-  { immediate: true },
-)
-onBeforeUnmount(forget)
 </script>
 
 <template>
@@ -100,7 +88,7 @@ onBeforeUnmount(forget)
         </ElButton>
       </FoldOut>
     </div>
-    <img v-if="picture" :src="picture" :alt="`Picture of ${entry.what}`" />
+    <KeptPhoto :photo="entry.photo" :alt="`Picture of ${entry.what}`" class="photo" />
     <span class="numbers">{{
       off === undefined ? 'not measured' : `off by ${off.toFixed(1)}`
     }}</span>
@@ -133,10 +121,9 @@ li {
 .who {
   margin-left: 10px;
 }
-img {
+.photo {
   height: 72px;
   max-width: 110px;
-  object-fit: cover;
 }
 .drops {
   width: 110px;

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { ElButton, ElProgress } from 'element-plus'
 import { computed, ref } from 'vue'
-import { MOST_MEGAPIXELS } from '../../../core'
 import type { Lab } from '../../../core'
-import FileButton from '../../parts/field/FileButton.vue'
-import { PICTURES } from '../../parts/field/fileKinds'
 import { asOptions } from '../../parts/field/options'
 import PickOne from '../../parts/field/PickOne.vue'
-import SliderRow from '../../parts/field/SliderRow.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
 import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
+import PictureDrop from '../../parts/picture/PictureDrop.vue'
+import PictureTools from '../../parts/picture/PictureTools.vue'
 import type { PictureTool } from '../../stores/picture/openPicture'
 import { useTonePicture } from '../../stores/picture/pictures'
 import KeepPicture from './KeepPicture.vue'
@@ -52,46 +50,24 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
   >
     <p v-if="store.trouble" class="trouble" role="alert">{{ store.trouble }}</p>
     <!-- It stays while a picture opens: what is being chosen is not lost. -->
-    <FileButton v-show="!store.picture" drop :accept="PICTURES" @file="take">
-      <span class="empty">
-        <span>Drop a photograph or scan of a person, a model or a hide here.</span>
-        <b>Open a picture…</b>
-        <span class="soft">
-          JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine:
-          nothing is sent anywhere, and it is gone when the tab closes unless you keep it.
-        </span>
-      </span>
-    </FileButton>
+    <PictureDrop
+      v-show="!store.picture"
+      what="Drop a photograph or scan of a person, a model or a hide here."
+      @file="take"
+    />
     <KeepPicture :shown="store.picture !== undefined" />
     <p v-if="store.progress !== undefined" role="status">
       Opening… <ElProgress :percentage="Math.round(100 * store.progress)" aria-label="Opening" />
     </p>
     <template v-if="store.picture">
-      <div class="tools">
-        <span class="group" role="radiogroup" aria-label="Tool">
-          <ElButton
-            v-for="{ key, name } in tools"
-            :key="key"
-            role="radio"
-            :aria-checked="tool === key"
-            @click="tool = key"
-          >
-            {{ name }}
-          </ElButton>
-        </span>
-        <SliderRow
-          v-if="tool === 'brush'"
-          v-model="brush"
-          class="brush"
-          name="Brush size"
-          :words="String(brush)"
-          :min="1"
-          :max="15"
-          :step="0.5"
-        />
-        <ElButton :disabled="!store.mask" @click="store.choose(undefined)"> Choose anew </ElButton>
-        <FileButton :accept="PICTURES" @file="take">Another picture…</FileButton>
-      </div>
+      <PictureTools
+        v-model:tool="tool"
+        v-model:brush="brush"
+        :tools="tools"
+        :chosen="store.mask !== undefined"
+        @anew="store.choose(undefined)"
+        @file="take"
+      />
       <p class="soft hint">{{ hint }} {{ assumption }} The picture stays on this machine.</p>
       <PictureCanvas :picture="store" :tool="tool" :brush="brush" />
       <div v-if="store.point" class="one">
@@ -147,42 +123,6 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
   padding: 10px 14px;
   background: var(--ground);
   color: #fff;
-}
-.empty {
-  width: 100%;
-  min-height: 300px;
-  display: grid;
-  place-content: center;
-  justify-items: center;
-  text-align: center;
-  gap: 8px;
-  border: 2px dashed var(--line);
-}
-.empty.over {
-  border-color: var(--ink);
-  background: var(--field-high);
-}
-.empty p {
-  margin: 0;
-  max-width: 60ch;
-}
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: center;
-}
-.group {
-  display: flex;
-}
-[role='radio'][aria-checked='true'] {
-  background: var(--ink);
-  color: var(--field-high);
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
 }
 .hint {
   margin: 0;

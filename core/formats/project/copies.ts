@@ -80,7 +80,13 @@ export function secondOf(
   withCoats: boolean,
   newId: NewId,
 ): { figure: Figure; puddles: StoredPuddle[] } {
-  const { stack: _stack, accents: _accents, details: _details, ...rest } = structuredClone(source)
+  const {
+    stack: _stack,
+    accents: _accents,
+    details: _details,
+    critiques: _critiques,
+    ...rest
+  } = structuredClone(source)
   const id = newId()
   const what = withCoats ? (['ladder', 'coats', 'accents'] as const) : (['ladder'] as const)
   const taken = takenFrom(source, puddles, id, what, newId)

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { judgeLadder } from '../../../core'
-import type { Mend } from '../../../core'
-import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project/project'
-import { faultWords, mendWords } from '../../words/judgement'
+import { judgeLadder } from '../../core'
+import type { Mend } from '../../core'
+import { useLadder } from '../stores/ladder/ladder'
+import { useProject } from '../stores/project/project'
+import { faultWords, mendWords } from '../words/judgement'
 
 /** What a practised eye would say, each with the change that mends it. */
 const store = useProject()
