@@ -1,29 +1,21 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import {
-  displayColour,
-  harmonics,
-  isEverywhere,
-  keyVector,
-  liesAt,
-  lightParts,
-  reaching,
-  spotOf,
-  usualKey,
-} from '../../../core'
 import type { Lab, Place, Spot } from '../../../core'
 import { useForm } from '../../stores/form'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import { formLook } from './formLook'
+import type { BrushEdge } from './formPaint'
+import { useFormPoints } from './formPoints'
+import type { Living } from '../../stores/accents/soFar'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 
 /** The form painted with this ladder; drag or arrow keys turn it. */
 const props = withDefaults(
   defineProps<{
-    blend?: number
+    edges?: BrushEdge
     grey?: boolean
     turning?: boolean
     /** Picks ridges out with light. */
@@ -31,11 +23,25 @@ const props = withDefaults(
     /** Other colours than the ladder’s, dark to light, the middle one the base. */
     labs?: readonly Lab[]
     /** Colours by kind of spot, instead of the ladder’s by light. */
-    painted?: (spot: Omit<Spot, 'zone'>) => Lab
+    painted?: (spot: Spot) => Lab
+    /** Places of life that it tells apart. */
+    zones?: readonly string[]
     /** Only what lies here is painted; the rest is the grey of the ground. */
     place?: Place
+    /** Glazes and small parts on their places. */
+    life?: readonly Living[]
+    /** Colours of a second light from the other side. */
+    second?: readonly Lab[]
   }>(),
-  { blend: 0, labs: undefined, painted: undefined, place: undefined },
+  {
+    edges: 'hard',
+    labs: undefined,
+    painted: undefined,
+    zones: undefined,
+    place: undefined,
+    life: undefined,
+    second: undefined,
+  },
 )
 /** What kind of spot was pointed at. */
 const emit = defineEmits<{ spot: [spot: Omit<Spot, 'zone'>] }>()
@@ -57,59 +63,18 @@ const look = computed(() => {
     baseL: ladder.steps[at]!.target.L,
     key: store.plan.key,
     grey: props.grey,
-    blend: props.blend,
+    edges: props.edges,
+    second: props.second,
     ridges: props.ridges ? 1 : 0,
   })
 })
 
-/** What kind of spot a point of the form is, as the ladder parts the light. */
-const spotAt = computed(() => {
-  const at = ladder.steps.findIndex(({ key }) => key === 'base')
-  const parts = lightParts(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
-  const key = keyVector(store.plan.key ?? usualKey)
-  const made = form.geometry
-  const from = made && harmonics(...key, made.reach.terms)
-  return (p: number) =>
-    spotOf(
-      {
-        nx: made!.normals[3 * p]!,
-        ny: made!.normals[3 * p + 1]!,
-        nz: made!.normals[3 * p + 2]!,
-        occlusion: made!.occlusion[p]!,
-        curvature: made!.curvature[p]!,
-        through: reaching(made!.reach, p, from!),
-      },
-      parts,
-      key,
-    )
-})
-/** Places of life are not marked on the form: a coat that is kept to them is shown without that. */
-const mask = computed(() => {
-  const { place } = props
-  if (!place || !form.geometry || isEverywhere(place)) return undefined
-  const bare = place.map(({ zones: _zones, but: _but, ...where }) => where)
-  return Float32Array.from(form.geometry.occlusion, (_, p) =>
-    liesAt(bare, spotAt.value(p)) ? 1 : 0,
-  )
-})
-/** Every point in the colour of its kind of spot. */
-const coated = computed(() => {
-  const { painted, grey } = props
-  if (!painted || !form.geometry) return undefined
-  const many = form.geometry.occlusion.length
-  const colours = new Float32Array(3 * many)
-  const known = new Map<string, readonly [number, number, number]>()
-  for (let p = 0; p < many; p++) {
-    const spot = spotAt.value(p)
-    const key = `${spot.relief}${spot.light}${spot.side}${spot.down}`
-    let rgb = known.get(key)
-    if (!rgb) {
-      const { L, a, b } = painted(spot)
-      known.set(key, (rgb = displayColour(grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb))
-    }
-    colours.set(rgb, 3 * p)
-  }
-  return colours
+const { spotAt, mask, coated, life } = useFormPoints({
+  place: () => props.place,
+  painted: () => props.painted,
+  zones: () => props.zones ?? [],
+  life: () => props.life,
+  grey: () => props.grey,
 })
 let pressed: [number, number] | undefined
 /** A press that did not turn the form points at it. */
@@ -140,6 +105,7 @@ onMounted(() => {
   )
   watch(coated, (colours) => scene.value?.coat(colours), { immediate: true })
   watch(mask, (placed) => scene.value?.mask(placed), { immediate: true })
+  watch(life, (now) => scene.value?.live(now), { immediate: true })
   watch(look, (now) => scene.value?.paint(now), { immediate: true })
   watch(
     [size.width, size.height],
@@ -163,6 +129,12 @@ watch(
     running = requestAnimationFrame(turn)
   },
 )
+/** One turn, to be kept; nothing where there is no form or it was stopped. */
+const clip = async (onward: (done: number) => boolean) => {
+  const { turnClip } = await import('./clip')
+  return scene.value && canvas.value ? turnClip(canvas.value, scene.value, onward) : undefined
+}
+defineExpose({ clip })
 onBeforeUnmount(() => {
   cancelAnimationFrame(running)
   scene.value?.dispose()

@@ -1,6 +1,6 @@
 import { displayColour, exposure, keyVector, usualKey } from '../../../core'
 import type { FigurePlan, Lab } from '../../../core'
-import type { FormLook } from './formPaint'
+import type { BrushEdge, FormLook } from './formPaint'
 
 /** A ladder as it lies on a form. */
 export interface LaidLadder {
@@ -11,7 +11,9 @@ export interface LaidLadder {
   baseL: number
   key?: FigurePlan['key']
   grey?: boolean
-  blend?: number
+  edges?: BrushEdge
+  /** Colours of a second light from the other side, as many. */
+  second?: readonly Lab[]
   ridges?: number
 }
 
@@ -22,16 +24,23 @@ export function formLook({
   baseL,
   key = usualKey,
   grey = false,
-  blend = 0,
+  edges = 'hard',
+  second,
   ridges = 0,
 }: LaidLadder): FormLook {
-  const { edges, hollow } = exposure(baseL, base, labs.length - 1 - base)
+  const { edges: levels, hollow } = exposure(baseL, base, labs.length - 1 - base)
+  const screen = (list: readonly Lab[]): FormLook['colours'] =>
+    list.map(({ L, a, b }) => displayColour(grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb)
+  const other = { azimuth: -key.azimuth, elevation: key.elevation }
   return {
-    edges,
+    levels,
     hollow,
     key: keyVector(key),
-    blend,
+    edges,
     ridges,
-    colours: labs.map(({ L, a, b }) => displayColour(grey ? { L, a: 0, b: 0 } : { L, a, b }).rgb),
+    colours: screen(labs),
+    ...(second?.length === labs.length && base < levels.length
+      ? { second: { key: keyVector(other), colours: screen(second), meets: levels[base]! } }
+      : {}),
   }
 }

@@ -1,10 +1,13 @@
 import {
   BufferAttribute,
   BufferGeometry,
+  Color,
   DataTexture,
   Mesh,
   PerspectiveCamera,
   Raycaster,
+  RedFormat,
+  RepeatWrapping,
   Scene,
   ShaderMaterial,
   Vector2,
@@ -15,8 +18,9 @@ import {
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import { harmonics } from '../../../core'
 import type { Reach } from '../../../core'
-import { fillRamp, fragmentShader, RAMP, vertexShader } from './formPaint'
-import type { FormLook } from './formPaint'
+import { brushEdges, fillRamp, fragmentShader, RAMP, vertexShader } from './formPaint'
+import type { FormLook, FormNeed } from './formPaint'
+import { GRAIN, strokes } from './grain'
 
 /** A form as the scene takes it. */
 interface FormGeometry {
@@ -26,6 +30,12 @@ interface FormGeometry {
   curvature: Float32Array
   reach: Reach
   triangles: Uint32Array
+}
+
+/** Places of life in screen colours: three numbers a point that are added, four that cover. */
+export interface FormLife {
+  glazed: Float32Array
+  over: Float32Array
 }
 
 const SOFTWARE = /swiftshader|llvmpipe|softpipe|software|basic render/i
@@ -44,6 +54,10 @@ export interface FormScene {
   mask(placed: Float32Array | undefined): void
   /** Every point in a colour of its own, three numbers 0–1; the ladder's when nothing is given. */
   coat(colours: Float32Array | undefined): void
+  /** Places of life on every point: what a glaze shifts, and what covers, with how much of it; none when not given. */
+  live(life: FormLife | undefined): void
+  /** What stands behind the form; nothing, so that the page is seen, when none is given. */
+  behind(colour: string | undefined): void
   /** The point that is nearest to a place on the canvas, −1 to 1 each way; nothing beside the form. */
   pointAt(x: number, y: number): number | undefined
   /** Turns to this angle round the upright axis, radians. */
@@ -64,21 +78,35 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   const camera = new PerspectiveCamera(28, 1, 0.1, 20)
   camera.position.set(0, 0, 4.6)
   const scene = new Scene()
-  const strip = new Uint8Array(4 * RAMP)
-  const ramp = new DataTexture(strip, RAMP, 1)
+  const strip = new Uint8Array(2 * 4 * RAMP)
+  const ramp = new DataTexture(strip, RAMP, 2)
+  const grain = new DataTexture(strokes(), GRAIN, GRAIN, RedFormat)
+  grain.wrapS = grain.wrapT = RepeatWrapping
+  grain.needsUpdate = true
   const material = new ShaderMaterial({
+    defines: {},
     vertexShader,
     fragmentShader,
     uniforms: {
       key: { value: new Vector3(0, 1, 0) },
+      key2: { value: new Vector3(0, 1, 0) },
+      from2: { value: [0, 1, 2, 3].map(() => new Vector4()) },
+      meets: { value: 1 },
+      stray: { value: 0 },
+      grain: { value: grain },
       from: { value: [0, 1, 2, 3].map(() => new Vector4()) },
       hollow: { value: 0 },
       ridges: { value: 0 },
-      masked: { value: 0 },
-      coated: { value: 0 },
       ramp: { value: ramp },
     },
   })
+  /** What is needed is compiled in; what was needed once is kept compiled. */
+  const need = (what: FormNeed, on: boolean): void => {
+    if (what in material.defines === on) return
+    if (on) material.defines[what] = ''
+    else delete material.defines[what]
+    material.needsUpdate = true
+  }
   const mesh = new Mesh(new BufferGeometry(), material)
   // Always in view: its bounds need not be worked out.
   mesh.frustumCulled = false
@@ -123,6 +151,9 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
         'placed',
         new BufferAttribute(new Float32Array(occlusion.length).fill(1), 1),
       )
+      const many = occlusion.length
+      geometry.setAttribute('glazed', new BufferAttribute(new Float32Array(3 * many), 3))
+      geometry.setAttribute('over', new BufferAttribute(new Float32Array(4 * many), 4))
       geometry.setIndex(new BufferAttribute(triangles, 1))
       mesh.geometry.dispose()
       mesh.geometry = geometry
@@ -135,18 +166,44 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       uniforms.hollow!.value = look.hollow
       uniforms.ridges!.value = look.ridges
       ;(uniforms.key!.value as Vector3).set(...look.key)
-      const from = harmonics(...look.key)
-      ;(uniforms.from!.value as Vector4[]).forEach((four, k) => four.fromArray(from, 4 * k))
+      const { stray } = brushEdges[look.edges]
+      uniforms.stray!.value = stray
+      need('STRAY', stray > 0)
+      const lit = (name: 'from' | 'from2', key: FormLook['key']): void => {
+        const from = harmonics(...key)
+        ;(uniforms[name]!.value as Vector4[]).forEach((four, k) => four.fromArray(from, 4 * k))
+      }
+      lit('from', look.key)
+      const { second } = look
+      need('SECOND', second !== undefined)
+      if (second) {
+        ;(uniforms.key2!.value as Vector3).set(...second.key)
+        lit('from2', second.key)
+        uniforms.meets!.value = second.meets
+      }
       later()
     },
     mask(placed) {
-      material.uniforms.masked!.value = placed ? 1 : 0
+      need('MASKED', placed !== undefined)
       if (placed) mesh.geometry.setAttribute('placed', new BufferAttribute(placed, 1))
       later()
     },
     coat(colours) {
-      material.uniforms.coated!.value = colours ? 1 : 0
+      need('COATED', colours !== undefined)
       if (colours) mesh.geometry.setAttribute('coat', new BufferAttribute(colours, 3))
+      later()
+    },
+    live(life) {
+      need('LIFE', life !== undefined)
+      if (!life) return later()
+      const { glazed, over } = life
+      if (glazed.length !== mesh.geometry.getAttribute('glazed')?.array.length) return
+      mesh.geometry.setAttribute('glazed', new BufferAttribute(glazed, 3))
+      mesh.geometry.setAttribute('over', new BufferAttribute(over, 4))
+      later()
+    },
+    behind(colour) {
+      scene.background = colour === undefined ? null : new Color(colour)
       later()
     },
     pointAt(x, y) {
@@ -179,6 +236,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       mesh.geometry.dispose()
       material.dispose()
       ramp.dispose()
+      grain.dispose()
       renderer.dispose()
     },
   }

@@ -13,10 +13,10 @@ export function usePaintedForm(after: () => number) {
   const layers = computed(() => {
     const { stack } = coats
     const known = new Map<string, Layers>()
-    return ({ light, side, down }: Pick<Spot, 'light' | 'side' | 'down'>): Layers => {
-      const key = `${light} ${side} ${down}`
+    return ({ light, side, down, zone }: Omit<Spot, 'relief'>): Layers => {
+      const key = `${light} ${side} ${down} ${zone}`
       let found = known.get(key)
-      if (!found) known.set(key, (found = stackLayers(stack, { light, side, down })))
+      if (!found) known.set(key, (found = stackLayers(stack, { light, side, down, zone })))
       return found
     }
   })
@@ -24,7 +24,7 @@ export function usePaintedForm(after: () => number) {
     const many = Math.min(after(), coats.stack.coats.length)
     const finish = finishOf(coats.stack.coats.slice(0, many))
     const { look } = coats
-    return ({ relief, ...where }: Omit<Spot, 'zone'>): Lab =>
+    return ({ relief, ...where }: Spot): Lab =>
       labOf(asSeen(layers.value(where)[relief][many]!, finish, look))
   })
 }

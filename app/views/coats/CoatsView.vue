@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { coatKinds } from '../../../core'
+import { coatKinds, zonesNamed } from '../../../core'
 import type { LightPlace } from '../../../core'
 import { later } from '../../parts/later'
 import PaletteWells from '../../parts/palette/PaletteWells.vue'
@@ -8,6 +8,7 @@ import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import SliderRow from '../../parts/field/SliderRow.vue'
+import { useSoFar } from '../../stores/accents/soFar'
 import { useCoats } from '../../stores/coats/coats'
 import { usePaintedForm } from '../../stores/coats/paintedForm'
 import CoatAnswers from './CoatAnswers.vue'
@@ -29,6 +30,11 @@ const upTo = ref<number>()
 const all = computed(() => coats.stack.coats.length)
 const after = computed(() => Math.min(upTo.value ?? all.value, all.value))
 const painted = usePaintedForm(() => after.value)
+const soFar = useSoFar()
+/** Places of life that coats are kept to or from. */
+const zones = computed(() => [
+  ...new Set(coats.stack.coats.flatMap(({ place }) => zonesNamed(place))),
+])
 const afterWords = computed(() => {
   if (after.value === all.value) return 'finished'
   if (after.value === 0) return 'the bare undercoat'
@@ -56,7 +62,12 @@ const afterWords = computed(() => {
       <CoatAnswers v-if="coats.layers" :chosen="chosen" :where="where" />
       <template #side>
         <div class="form">
-          <FormCanvas v-if="coats.layers" :painted="painted" />
+          <FormCanvas
+            v-if="coats.layers"
+            :painted="painted"
+            :zones="zones"
+            :life="after === all ? soFar.stages.value.at(-1)!.life : []"
+          />
         </div>
         <SliderRow
           name="Painted so far"

@@ -39,7 +39,7 @@ function drawNext(): void {
         baseL: steps[base]!.target.L,
         key: figure.plan.key,
         grey,
-        blend: 0.5,
+        edges: 'glazed',
       }),
     )
     const made = { of: next, grey, src: scene.picture() }

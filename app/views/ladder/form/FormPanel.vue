@@ -1,20 +1,31 @@
 <script setup lang="ts">
-import { format } from 'd3'
-import { ElButton, ElCheckbox, ElProgress } from 'element-plus'
+import { ElButton, ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
 import { distances, forms, keyLimits, usual, usualKey } from '../../../../core'
 import type { FormKey, SeenFrom } from '../../../../core'
-import FileButton from '../../../parts/field/FileButton.vue'
 import PickOne from '../../../parts/field/PickOne.vue'
 import SliderRow from '../../../parts/field/SliderRow.vue'
+import { useSoFar } from '../../../stores/accents/soFar'
 import { useForm } from '../../../stores/form'
 import { useProject } from '../../../stores/project/project'
 import FormCanvas from '../../../parts/form/FormCanvas.vue'
+import { brushEdges } from '../../../parts/form/formPaint'
+import type { BrushEdge } from '../../../parts/form/formPaint'
+import KeptPhoto from '../../../parts/picture/KeptPhoto.vue'
+import KeepTurn from './KeepTurn.vue'
+import OwnSculpt from './OwnSculpt.vue'
 
 /** The ladder on a form: turned, lit from elsewhere, in grey, from the distance it is judged at. */
 const store = useProject()
 const form = useForm()
-const blended = ref(false)
+const edges = ref<BrushEdge>('hard')
+/** So far the figure is painted; all of it until another stage is asked for. */
+const upTo = ref<number>()
+const soFar = useSoFar()
+const last = computed(() => soFar.stages.value.length - 1)
+const at = computed(() => Math.min(upTo.value ?? last.value, last.value))
+const stage = computed(() => soFar.stages.value[at.value]!)
+const labs = computed(() => soFar.labsAt(stage.value))
 const grey = ref(false)
 const ridges = ref(false)
 const turning = ref(false)
@@ -31,12 +42,15 @@ const trueHeight = computed(
   () => (store.figure.size.heightMm * PIXELS_PER_MM * SCREEN_CM) / distances[seen.value].cm,
 )
 const blur = computed(() => SCREEN_CM * 10 * ARC_MINUTE * PIXELS_PER_MM * 0.5)
-/** Grouped by thousands; the browser's own takes 40 ms the first time. */
-const withCommas = format(',')
 const formNames = (Object.keys(forms) as FormKey[]).map((key) => ({
   key,
   name: forms[key].name,
 }))
+const edgeNames = (Object.keys(brushEdges) as BrushEdge[]).map((key) => ({
+  key,
+  name: brushEdges[key].name,
+}))
+const canvas = ref<InstanceType<typeof FormCanvas>>()
 function dropped(event: DragEvent): void {
   const file = event.dataTransfer?.files[0]
   if (file) void form.load(file)
@@ -51,10 +65,32 @@ function dropped(event: DragEvent): void {
         :style="afar ? { height: `${trueHeight}px`, filter: `blur(${blur}px)` } : {}"
         :class="{ afar }"
       >
-        <FormCanvas :blend="blended ? 1 : 0" :grey="grey" :turning="turning" :ridges="ridges" />
+        <FormCanvas
+          ref="canvas"
+          :edges="edges"
+          :grey="grey"
+          :turning="turning"
+          :ridges="ridges"
+          :labs="labs"
+          :life="stage.life"
+          :second="at === last ? soFar.second.value : undefined"
+        />
       </div>
     </div>
     <div class="tools">
+      <KeptPhoto
+        :photo="store.figure.picture?.photo"
+        :alt="`What ${store.figure.name} is painted after`"
+        class="after"
+      />
+      <SliderRow
+        name="Painted so far"
+        :words="at === last ? 'finished' : stage.name"
+        :max="last"
+        :step="1"
+        :model-value="at"
+        @update:model-value="upTo = $event === last ? undefined : $event"
+      />
       <PickOne
         label="Form"
         :options="formNames"
@@ -89,32 +125,25 @@ function dropped(event: DragEvent): void {
         @update:model-value="store.setPlan({ key: { ...key, elevation: $event } })"
       />
       <div>
-        <ElCheckbox v-model="blended">edges blended</ElCheckbox>
+        <span aria-hidden="true">Edges</span>
+        <ElRadioGroup v-model="edges" aria-label="Edges">
+          <ElRadioButton v-for="edge in edgeNames" :key="edge.key" :value="edge.key">
+            {{ edge.name }}
+          </ElRadioButton>
+        </ElRadioGroup>
+      </div>
+      <div>
         <ElCheckbox v-model="grey">values in grey</ElCheckbox>
         <ElCheckbox v-model="ridges">ridges picked out</ElCheckbox>
         <ElCheckbox v-model="afar">true size, {{ distances[seen].name }}</ElCheckbox>
       </div>
-      <ElButton :aria-pressed="turning" @click="turning = !turning">
-        {{ turning ? 'Stop turning' : 'Turn it' }}
-      </ElButton>
-      <div class="own">
-        <h3>Your own sculpt</h3>
-        <p class="soft">STL, OBJ or GLB up to 500,000 triangles; drop it here or choose it.</p>
-        <FileButton accept=".stl,.obj,.glb" @file="form.load($event)">
-          Choose a sculpt…
-        </FileButton>
-        <ElProgress
-          v-if="form.progress !== undefined"
-          :percentage="Math.round(100 * form.progress)"
-          aria-label="Reading the sculpt"
-        />
-        <p v-if="form.trouble" role="alert">{{ form.trouble }}</p>
-        <p v-if="form.own">
-          {{ form.own.name }}, {{ withCommas(form.own.triangles.length / 3) }} triangles shown; kept
-          in this browser.
-          <ElButton @click="form.drop">Take it away</ElButton>
-        </p>
-      </div>
+      <span class="buttons">
+        <ElButton :aria-pressed="turning" @click="turning = !turning">
+          {{ turning ? 'Stop turning' : 'Turn it' }}
+        </ElButton>
+        <KeepTurn :canvas="canvas" @begin="turning = false" />
+      </span>
+      <OwnSculpt />
     </div>
   </section>
 </template>
@@ -151,15 +180,17 @@ function dropped(event: DragEvent): void {
   align-content: start;
   font-size: 15px;
 }
-.own {
-  display: grid;
-  gap: 6px;
-  border-top: 1px solid var(--line);
-  padding-top: 8px;
+.after {
+  max-height: 130px;
+  justify-self: start;
 }
-.own p {
-  margin: 0;
-  font-size: 14px;
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.buttons .el-button + .el-button {
+  margin-left: 0;
 }
 @media (max-width: 760px) {
   .panel {

@@ -1,0 +1,72 @@
+import { expect, it } from 'vitest'
+import { hideZones } from '../../tone/hideZones'
+import { skinZones } from '../../tone/skinZones'
+import { smallLadders } from '../../coats/accents/smallLadders'
+import { forms } from './forms'
+import type { FormKey } from './forms'
+import { lifeAt, lifeZones } from './lifeZones'
+import { shapes } from './shapes/shapes'
+import { surfaceNet } from './surfaceNet'
+
+const keys = Object.keys(forms) as FormKey[]
+const meshes = new Map(keys.map((key) => [key, surfaceNet(shapes[key], 64)]))
+const zoneOf = (form: FormKey, key: string) => lifeZones[form].find((one) => one.key === key)!
+const weights = (form: FormKey, key: string) =>
+  lifeAt(zoneOf(form, key), meshes.get(form)!.positions)
+/** The mean place of what lies in a zone, weighed. */
+function middle(form: FormKey, key: string): [number, number, number] {
+  const { positions } = meshes.get(form)!
+  const sum: [number, number, number] = [0, 0, 0]
+  let all = 0
+  weights(form, key).forEach((weight, p) => {
+    all += weight
+    for (const c of [0, 1, 2] as const) sum[c] += weight * positions[3 * p + c]!
+  })
+  return sum.map((v) => v / all) as [number, number, number]
+}
+
+it('every place is one that skin, hide or small parts have, and lies on its form, on a part of it', () => {
+  const known = new Set(
+    [...skinZones, ...hideZones, ...smallLadders].map(({ key }) => key).concat('iris'),
+  )
+  for (const form of keys)
+    for (const { key } of lifeZones[form]) {
+      expect(known, `${form} ${key}`).toContain(key)
+      // A vein or an eye is small; points of a coarse mesh are about a thirtieth apart.
+      const on = weights(form, key)
+      const share = on.reduce((sum, weight) => sum + weight, 0) / on.length
+      expect(share, `${form} ${key}`).toBeGreaterThan(0.0001)
+      expect(share, `${form} ${key}`).toBeLessThan(0.3)
+    }
+})
+
+it('on a head they lie as on a head', () => {
+  for (const form of ['head', 'old', 'gaunt', 'tusked'] as const) {
+    const y = (key: string): number => middle(form, key)[1]
+    const order = ['neck', 'jaw', 'lower-lip', 'upper-lip', 'nose', 'eye', 'forehead', 'hairline']
+    order
+      .slice(1)
+      .forEach((key, i) => expect(y(key), `${form} ${key}`).toBeGreaterThan(y(order[i]!)))
+    // Both sides alike, but for the scar.
+    for (const { key } of lifeZones[form])
+      expect(Math.abs(middle(form, key)[0]) < 0.02, `${form} ${key}`).toBe(key !== 'scar')
+    // The nose is foremost, ears are outermost.
+    for (const key of order)
+      expect(middle(form, 'nose')[2]).toBeGreaterThanOrEqual(middle(form, key)[2])
+    const { positions } = meshes.get(form)!
+    weights(form, 'ear').forEach((weight, p) => {
+      if (weight > 0.9) expect(Math.abs(positions[3 * p]!)).toBeGreaterThan(0.22)
+    })
+  }
+  expect(lifeZones.tusked.some(({ key }) => key === 'teeth')).toBe(true)
+  expect(lifeZones.head.some(({ key }) => key === 'teeth')).toBe(false)
+})
+
+it('upper and lower lip do not share a point, and the iris lies in the eye', () => {
+  for (const form of ['head', 'old', 'gaunt', 'tusked'] as const) {
+    const [upper, lower] = [weights(form, 'upper-lip'), weights(form, 'lower-lip')]
+    upper.forEach((weight, p) => expect(Math.min(weight, lower[p]!)).toBeLessThan(0.5))
+    const [eye, iris] = [weights(form, 'eye'), weights(form, 'iris')]
+    iris.forEach((weight, p) => weight > 0.9 && expect(eye[p]).toBeGreaterThan(0.3))
+  }
+})
