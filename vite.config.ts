@@ -88,6 +88,7 @@ export default defineConfig({
             'scripts/**/*.test.ts',
             'tests/reference/**/*.test.ts',
             'tests/world/**/*.test.ts',
+            'tests/fuzz/**/*.test.ts',
           ],
           // Pure functions leave nothing behind: what one file has loaded serves the next.
           isolate: false,

@@ -182,7 +182,9 @@ function skip(): void {
   .room {
     border-left: 0;
     border-top: 4px solid transparent;
-    padding: 8px 16px;
+    /* The bar scrolls; words are not squeezed together. */
+    flex: none;
+    padding: 8px 14px;
   }
   .room.here {
     border-top-color: var(--cobalt-bright);

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink'
-import { packCommission, unpackCommission } from '../../core'
+import { packCommission, parseProject, unpackCommission } from '../../core'
 import type { Project, ReadResult } from '../../core'
 import { contentsOf, discard, store } from '../vault/contents'
 import type { Stored } from '../vault/contents'
@@ -7,7 +7,7 @@ import type { Stored } from '../vault/contents'
 /** What came out of a zip, and what was stored for it. */
 export interface Unpacked {
   project: Project
-  /** Pictures that the commission names and the zip has not. */
+  /** Pictures and sculpts that the commission names and the zip has not, or only damaged. */
   missing: string[]
   stored: Stored
 }
@@ -25,6 +25,13 @@ const api = {
     if (!reading.ok) return reading
     const { missing, ...commission } = reading.value
     return { ok: true, value: { ...(await store(commission)), missing } }
+  },
+  /** What a plain project file holds. */
+  async read(file: Blob, paintIds: readonly string[]): Promise<ReadResult<Unpacked>> {
+    const reading = parseProject(await file.text(), new Set(paintIds))
+    if (!reading.ok) return reading
+    const stored = { photos: [], sculpts: [] }
+    return { ok: true, value: { project: reading.value, missing: [], stored } }
   },
   discard,
 }

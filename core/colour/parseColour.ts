@@ -2,7 +2,7 @@ import type { Lab } from './lab'
 import { labOfLch } from './lch'
 import { labOfHex } from './parseHex'
 
-const NUMBER = /[+-]?(?:\d+\.?\d*|\.\d+)/g
+const NUMBER = /[+-]?(?:\d+(?:\.\d*)?|\.\d+)/g
 
 /**
  * A colour as a painter writes it: `#b87a5e`, `61 14 17` or `lab(61 14 17)` for L* a* b*, and

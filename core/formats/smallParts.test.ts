@@ -4,6 +4,9 @@ import { wavelengthsNm } from '../colour/spectrum'
 import { starterPaints } from '../paint/starter'
 import { learntRecord } from './box/learntRecord'
 import { paintOfRecord } from './box/record'
+import { decimal } from '../numbers/decimal'
+import { formatCalendar } from './calendar/ics'
+import { csvOf } from './csv/csvOf'
 import { cellNumber, parseTable } from './csv/table'
 import { blankCommission, blankFigure } from './project/blank'
 import { nextName, secondCommission, secondOf, takenFrom } from './project/copies'
@@ -11,6 +14,7 @@ import { parseProject } from './project/parse'
 import { formatProject } from './project/format'
 import { resample, resampleNotes } from './resample'
 import { freeId, slugOf } from './slug'
+import { xmlText } from './xmlText'
 
 const ids = new Set(starterPaints.map(({ id }) => id))
 
@@ -177,4 +181,43 @@ it('what readings taught stands beside the starter, and is learnt anew the secon
     origin: 'calibrated',
   })
   expect(learntRecord(paintOfRecord(first)).id).toBe('my-yellow-ochre')
+})
+
+describe('what is written is read by others', () => {
+  it('a spreadsheet runs nothing of ours and takes no number for text', () => {
+    const written = csvOf([
+      { name: '=1+1', L: '-3.20', b: '+4', note: '-x', sum: '@A1', e: '-1e-3' },
+    ])
+    expect(written).toBe(`name,L,b,note,sum,e\n"'=1+1",-3.20,+4,"'-x","'@A1",-1e-3\n`)
+  })
+
+  it('control characters and lone halves of pairs do not break a picture, nor a bare return a calendar', () => {
+    expect(xmlText('a\u0000b\u001fc\ud800d\udc00e\tf\n😀')).toBe(
+      'a\ufffdb\ufffdc\ufffdd\ufffde\tf\n😀',
+    )
+    const calendar = formatCalendar([
+      {
+        id: 'a',
+        start: new Date(0),
+        minutes: 60,
+        title: 'Base\rEND:VEVENT',
+        lines: ['one\r\ntwo'],
+      },
+    ])
+    expect(calendar.match(/^END:VEVENT/gm)).toHaveLength(1)
+    // Lines end by CRLF, and in no other way (RFC 5545, 3.1).
+    expect(calendar.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/)
+  })
+
+  it('a decimal is read in time that grows with it, and is nothing else', () => {
+    for (const [text, value] of [
+      ['12', 12],
+      ['-.5', -0.5],
+      ['3.', 3],
+      ['1e-3', 0.001],
+    ] as const)
+      expect(decimal(text)).toBe(value)
+    for (const text of ['', '.', '1,5', '0x1', 'e3', '1e', '--1', `${'9'.repeat(40_000)}x`])
+      expect(decimal(text), text.slice(0, 9)).toBeNaN()
+  })
 })

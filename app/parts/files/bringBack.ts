@@ -1,8 +1,6 @@
-import { MOST_BYTES, MOST_COMMISSION_BYTES, parseProject } from '../../../core'
-import type { Project, ReadResult } from '../../../core'
+import { MOST_BYTES, MOST_COMMISSION_BYTES } from '../../../core'
 import { starterIds } from '../../stores/paints'
 import { useShelf } from '../../stores/shelf/shelf'
-import type { Unpacked } from '../../workers/commissionWorker'
 import { threads } from '../../workers/threads'
 
 /** A packed commission rather than a plain project file, whatever it is called: a zip begins with “PK”. */
@@ -18,28 +16,22 @@ export interface BroughtBack {
   note?: string
 }
 
-const plainProject = async (file: File): Promise<ReadResult<Unpacked>> => {
-  const reading: ReadResult<Project> = parseProject(await file.text(), starterIds)
-  if (!reading.ok) return reading
-  const stored = { photos: [], sculpts: [] }
-  return { ok: true, value: { project: reading.value, missing: [], stored } }
-}
-
 /** Opens a project file or a packed commission as a commission of its own; what is there already stays. */
 export async function bringBack(file: File): Promise<BroughtBack> {
-  const packed = await isPacked(file)
-  const most = packed ? MOST_COMMISSION_BYTES : MOST_BYTES
-  const mb = (bytes: number): number => Math.round(bytes / 1048576)
-  if (file.size > most) {
-    const what = packed ? 'packed commission' : 'project file'
-    return {
-      issues: [`The file: ${mb(file.size)} MB; a ${what} has at most ${mb(most)} MB`],
-    }
-  }
   try {
-    const reading = packed
-      ? await threads.commission().unpack(file, [...starterIds])
-      : await plainProject(file)
+    const packed = await isPacked(file)
+    const most = packed ? MOST_COMMISSION_BYTES : MOST_BYTES
+    const mb = (bytes: number): number => Math.round(bytes / 1048576)
+    if (file.size > most) {
+      const what = packed ? 'packed commission' : 'project file'
+      return {
+        issues: [`The file: ${mb(file.size)} MB; a ${what} has at most ${mb(most)} MB`],
+      }
+    }
+    const ids = [...starterIds]
+    const reading = await (packed
+      ? threads.commission().unpack(file, ids)
+      : threads.commission().read(file, ids))
     if (!reading.ok)
       return { issues: reading.issues.map(({ place, message }) => `${place}: ${message}`) }
     const { project, missing, stored } = reading.value
@@ -51,7 +43,7 @@ export async function bringBack(file: File): Promise<BroughtBack> {
         issues: [],
         ...(many > 0
           ? {
-              note: `${many === 1 ? 'One picture was' : `${many} pictures were`} not in the file; everything else is here.`,
+              note: `${many === 1 ? 'One picture or sculpt was' : `${many} pictures or sculpts were`} not in the file, or damaged in it; everything else is here.`,
             }
           : {}),
       }

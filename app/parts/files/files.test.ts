@@ -112,7 +112,8 @@ describe('files of the work', () => {
       'The file: 30 MB; a project file has at most 20 MB',
     ])
     const gone = file('c.json', '')
-    Object.defineProperty(gone, 'text', { value: () => Promise.reject(new Error('it is gone')) })
+    const text = () => Promise.reject(new Error('it is gone'))
+    Object.defineProperty(gone, 'slice', { value: () => ({ text }) })
     expect((await bringBack(gone)).issues).toEqual(['The file could not be read: it is gone'])
     expect(JSON.stringify(useProject().project)).toBe(before)
     expect(useProject().depth.undo).toBe(0)
@@ -149,7 +150,7 @@ describe('files of the work', () => {
     const without = packCommission({ project, photos: new Map(), sculpts: new Map() }, (id) => id)
     const back = await bringBack(file('bare.zip', new Uint8Array(without)))
     expect(back.issues).toEqual([])
-    expect(back.note).toContain('100 pictures were not in the file')
+    expect(back.note).toContain('100 pictures or sculpts were not in the file')
     expect(await useDesk().open(back.id!)).toBe('opened')
     expect(useProject().project).toEqual({ ...project, id: back.id })
   })

@@ -24,7 +24,7 @@ defineEmits<{ file: [File] }>()
 <style scoped>
 .empty {
   width: 100%;
-  min-height: 300px;
+  min-height: 220px;
   display: grid;
   place-content: center;
   justify-items: center;

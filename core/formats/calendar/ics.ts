@@ -10,6 +10,9 @@ export interface Sitting {
   lines: readonly string[]
 }
 
+/** A carriage return of its own would end a line of the file (RFC 5545, 3.1). */
+const oneLine = (text: string): string => text.replace(/\s*[\r\n]+\s*/g, ' ')
+
 /**
  * Sittings as a calendar file (iCalendar, RFC 5545), times in UTC.
  * @throws RangeError when there is none, or one that cannot be written.
@@ -21,8 +24,8 @@ export function formatCalendar(sittings: readonly Sitting[]): string {
     sittings.map(({ id, start, minutes, title, lines }) => ({
       uid: `${id}@cobaltfinch`,
       productId: 'cobaltfinch',
-      title,
-      description: lines.join('\n'),
+      title: oneLine(title),
+      description: lines.map(oneLine).join('\n'),
       start: [
         start.getUTCFullYear(),
         start.getUTCMonth() + 1,

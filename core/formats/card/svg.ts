@@ -1,5 +1,6 @@
 import { CARD_MM, cardPages, layoutCard } from './card'
 import type { CardItem, LadderCard } from './card'
+import { xmlText } from '../xmlText'
 
 const ESCAPES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -7,7 +8,7 @@ const ESCAPES: Readonly<Record<string, string>> = {
   '>': '&gt;',
   '"': '&quot;',
 }
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (sign) => ESCAPES[sign]!)
+const escaped = (text: string): string => xmlText(text).replace(/[&<>"]/g, (sign) => ESCAPES[sign]!)
 const MM_PER_POINT = 25.4 / 72
 
 /**

@@ -1,5 +1,6 @@
 import type { Lab } from '../../colour/lab'
 import type { Illuminant, Observer, WhiteName } from '../../colour/white'
+import { decimal } from '../../numbers/decimal'
 import { refused } from '../issues'
 import type { FileIssue, ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
@@ -14,10 +15,6 @@ const MOST_ISSUES = 12
 /** Spectral fields go by several names in practice: SPECTRAL_NM380, SPEC_380, nm380, R_380. */
 const SPECTRAL = /^(?:SPECTRAL_NM_?|SPECTRAL_|SPEC_|NM_?|R_|D_)(\d{3,4})(?:\.0+)?$/i
 const NAMES = ['SAMPLE_NAME', 'SAMPLE_ID', 'SAMPLE_LOC']
-
-/** A number with a decimal point, and nothing else. */
-const numberOf = (text: string): number =>
-  /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(text) ? Number(text) : NaN
 
 interface Table {
   fields: Token[]
@@ -66,7 +63,7 @@ function countIssues({ fields, data, keywords }: Table): FileIssue[] {
   const issues: FileIssue[] = []
   const compare = (name: string, actual: number): void => {
     const said = keywords.get(name)
-    if (said && numberOf(said.text) !== actual)
+    if (said && decimal(said.text) !== actual)
       issues.push({
         place: `line ${said.line}, ${name}`,
         message: `says ${said.text}, but there are ${Number.isInteger(actual) ? actual : actual.toFixed(2)}`,
@@ -131,7 +128,7 @@ export function parseCgats(text: string): ReadResult<MeasurementFile> {
   const issues: FileIssue[] = []
   const read = (set: number, column: number, least: number, most: number): number => {
     const token = data[set * fields.length + column]!
-    const value = numberOf(token.text)
+    const value = decimal(token.text)
     if (!(value >= least && value <= most) && issues.length < MOST_ISSUES)
       issues.push({
         place: `line ${token.line}, ${fields[column]!.text}`,

@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import type { Zippable } from 'fflate'
+import { CHECKSUMS, checksumsOf, damageIn } from './checksums'
 import { formatCgats } from '../cgats/format'
 import { formatLogCsv } from '../csv/log'
 import { whoOf } from '../project/whoOf'
@@ -39,6 +40,9 @@ export const sculptsOf = ({ figures }: Pick<Project, 'figures'>): string[] => [
 ]
 
 export const MOST_COMMISSION_BYTES = 500 * 1024 * 1024
+/** A commission unpacks to so many times its size at most, and to this much more where it is small. */
+const MOST_RATIO = 30
+const SMALL = 60 * 1024 * 1024
 const PROJECT = 'project.json'
 
 /** Kinds of picture by their first bytes; what is none of them is kept under .bin. */
@@ -58,6 +62,7 @@ const about = (name: string): string =>
     'readings.cgats readings of mixes, reflectance 380-730 nm (CGATS.17 text)',
     'photos/        pictures of figures and of the log, named as the project names them',
     'sculpts/       own sculpts (binary STL), named as the project names them',
+    `checksums.txt  CRC-32, length and name of each of these files`,
     '',
   ].join('\n')
 
@@ -81,12 +86,31 @@ export function packCommission(
   if (readings.length > 0) files['readings.cgats'] = strToU8(formatCgats(readings))
   for (const [id, bytes] of photos) files[`photos/${id}.${endingOf(bytes)}`] = [bytes, { level: 0 }]
   for (const [figure, bytes] of sculpts) files[`sculpts/${figure}.stl`] = bytes
+  const bare = new Map(
+    Object.entries(files).map(([name, data]) => [name, Array.isArray(data) ? data[0] : data]),
+  ) as Map<string, Uint8Array>
+  files[CHECKSUMS] = checksumsOf(bare)
   return zipSync(files, { level: 6 })
+}
+
+/** Files of a zip. @throws RangeError where it unpacks to more than any commission does. */
+function unzipped(bytes: Uint8Array): Record<string, Uint8Array> {
+  const most = Math.min(2 * MOST_COMMISSION_BYTES, SMALL + MOST_RATIO * bytes.length)
+  let size = 0
+  return unzipSync(bytes, {
+    filter: ({ originalSize }) => {
+      size += originalSize
+      if (size > most)
+        throw new RangeError(`it unpacks to more than ${Math.round(most / 1024 / 1024)} MB`)
+      return true
+    },
+  })
 }
 
 /**
  * Reads a packed commission; what is wrong with it is said and nothing is half taken. A picture that was not in the
- * browser that packed it is not in the zip either: that is named, and no reason to refuse the rest.
+ * browser that packed it, or a sculpt, is not in the zip either, and one that does not agree with its checksum is left out: that is
+ * named, and no reason to refuse the rest.
  * @example unpackCommission(packCommission({ project, photos: new Map(), sculpts: new Map() }, (id) => id), ids).ok // true
  */
 export function unpackCommission(
@@ -95,19 +119,20 @@ export function unpackCommission(
 ): ReadResult<Commission & { missing: string[] }> {
   if (bytes.length > MOST_COMMISSION_BYTES)
     return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
-  let size = 0
   let files: Record<string, Uint8Array>
   try {
-    files = unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        size += originalSize
-        if (size > 2 * MOST_COMMISSION_BYTES) throw new RangeError('unpacks to more than 1 GB')
-        return true
-      },
-    })
+    files = unzipped(bytes)
   } catch (error) {
     return refused('the file', `is no whole zip: ${(error as Error).message}`)
   }
+  const damage = damageIn(new Map(Object.entries(files)))
+  const broken = (name: string): boolean =>
+    damage !== undefined && [...damage.damaged, ...damage.added].includes(name)
+  if (broken(CHECKSUMS) || broken(PROJECT))
+    return refused(
+      broken(PROJECT) ? PROJECT : CHECKSUMS,
+      'does not agree with its checksum: the zip was damaged since it was packed; open another copy',
+    )
   const text = files[PROJECT]
   if (!text) return refused('the file', `has no ${PROJECT} in it; a packed commission has one`)
   const reading = parseProject(strFromU8(text), paintIds)
@@ -116,13 +141,17 @@ export function unpackCommission(
     new Map(
       Object.entries(files).flatMap(([name, data]) => {
         const found = new RegExp(`^${folder}/([\\w-]{1,80})\\.\\w+$`).exec(name)
-        return found ? [[found[1]!, data] as const] : []
+        return found && !broken(name) ? [[found[1]!, data] as const] : []
       }),
     )
   const photos = under('photos')
-  const missing = photosOf(reading.value).filter((id) => !photos.has(id))
+  const sculpts = under('sculpts')
+  const missing = [
+    ...photosOf(reading.value).filter((id) => !photos.has(id)),
+    ...sculptsOf(reading.value).filter((id) => !sculpts.has(id)),
+  ]
   return {
     ok: true,
-    value: { project: reading.value, photos, sculpts: under('sculpts'), missing },
+    value: { project: reading.value, photos, sculpts, missing },
   }
 }

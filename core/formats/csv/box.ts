@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvOf } from './csvOf'
 import * as v from 'valibot'
 import { wavelengthsNm } from '../../colour/spectrum'
 import type { Box } from '../box/parse'
@@ -19,23 +19,20 @@ const lower = (name: string): string => name.toLowerCase()
  * @example formatBoxCsv({ paints: [recordOf(ochre)], bottles: {} }).includes('yellow ochre') // true
  */
 export const formatBoxCsv = ({ paints, bottles }: Box): string =>
-  Papa.unparse(
-    {
-      fields: [...about, ...amounts, ...words, ...curve('k'), ...curve('s'), 'spread'],
-      data: paints.map((paint) => {
-        const bottle = bottles[paint.id] ?? {}
-        return [
-          ...about.map((key) => [paint[key]].flat().join(' ')),
-          ...amounts.map((key) => bottle[key] ?? ''),
-          ...words.map((key) => bottle[key] ?? ''),
-          ...paint.K.split(' '),
-          ...paint.S.split(' '),
-          paint.spread,
-        ]
-      }),
-    },
-    { escapeFormulae: true, newline: '\n' },
-  ) + '\n'
+  csvOf({
+    fields: [...about, ...amounts, ...words, ...curve('k'), ...curve('s'), 'spread'],
+    data: paints.map((paint) => {
+      const bottle = bottles[paint.id] ?? {}
+      return [
+        ...about.map((key) => [paint[key]].flat().join(' ')),
+        ...amounts.map((key) => bottle[key] ?? ''),
+        ...words.map((key) => bottle[key] ?? ''),
+        ...paint.K.split(' '),
+        ...paint.S.split(' '),
+        paint.spread,
+      ]
+    }),
+  })
 
 const split = (text: string): string[] => text.split(/\s+/).filter(Boolean)
 

@@ -1,5 +1,5 @@
 import { dropsIn } from '../../puddle/drops'
-import Papa from 'papaparse'
+import { csvOf } from './csvOf'
 import { hexOfLab } from '../../colour/display'
 import { mixInWords } from '../ladderRow'
 import type { LadderRow } from '../ladderRow'
@@ -11,7 +11,7 @@ const tenth = (value: number): string => value.toFixed(2)
  * @example formatLadderCsv(rows).split('\n').length
  */
 export const formatLadderCsv = (rows: readonly LadderRow[]): string =>
-  Papa.unparse(
+  csvOf(
     rows.map(({ step, share, target, painted, deltaE00, parts }) => ({
       step,
       share_percent: tenth(share * 100),
@@ -26,5 +26,4 @@ export const formatLadderCsv = (rows: readonly LadderRow[]): string =>
       drops: dropsIn(parts),
       mix: mixInWords(parts),
     })),
-    { escapeFormulae: true, newline: '\n' },
-  ) + '\n'
+  )

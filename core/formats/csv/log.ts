@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvOf } from './csvOf'
 import { deltaE00 } from '../../colour/deltaE00'
 import { mixInWords } from '../ladderRow'
 import type { LogEntry } from '../project/benchSchema'
@@ -15,7 +15,7 @@ export const formatLogCsv = (
   nameOf: (paint: string) => string,
   figureOf: (entry: LogEntry) => string,
 ): string =>
-  Papa.unparse(
+  csvOf(
     log.map((entry) => ({
       at: entry.at,
       figure: figureOf(entry),
@@ -33,5 +33,4 @@ export const formatLogCsv = (
       photo: entry.photo ?? '',
       note: entry.note ?? '',
     })),
-    { escapeFormulae: true, newline: '\n' },
-  ) + '\n'
+  )

@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvOf } from './csvOf'
 import { labOf } from '../../colour/lab'
 import { wavelengthsNm } from '../../colour/spectrum'
 import type { FileIssue, ReadResult } from '../issues'
@@ -14,25 +14,22 @@ const MOST_ISSUES = 12
  * @example formatMeasurementsCsv(measurements).split('\n').length
  */
 export const formatMeasurementsCsv = (measurements: readonly Measurement[]): string =>
-  Papa.unparse(
-    {
-      fields: ['name', 'L', 'a', 'b', ...wavelengthsNm.map((nm) => `r${nm}`)],
-      data: measurements.map(({ name, reflectance, lab }) => {
-        const seen = reflectance ? labOf(reflectance) : lab
-        if (!seen) throw new RangeError(`"${name}" has neither a spectrum nor a Lab`)
-        if (seen.white && seen.white !== 'D65/2')
-          throw new RangeError(
-            `"${name}" is a Lab under ${seen.white}; this table holds D65, 2° only`,
-          )
-        return [
-          name,
-          ...[seen.L, seen.a, seen.b].map((v) => v.toFixed(4)),
-          ...wavelengthsNm.map((_, i) => (reflectance ? reflectance[i]!.toFixed(6) : '')),
-        ]
-      }),
-    },
-    { escapeFormulae: true, newline: '\n' },
-  ) + '\n'
+  csvOf({
+    fields: ['name', 'L', 'a', 'b', ...wavelengthsNm.map((nm) => `r${nm}`)],
+    data: measurements.map(({ name, reflectance, lab }) => {
+      const seen = reflectance ? labOf(reflectance) : lab
+      if (!seen) throw new RangeError(`"${name}" has neither a spectrum nor a Lab`)
+      if (seen.white && seen.white !== 'D65/2')
+        throw new RangeError(
+          `"${name}" is a Lab under ${seen.white}; this table holds D65, 2° only`,
+        )
+      return [
+        name,
+        ...[seen.L, seen.a, seen.b].map((v) => v.toFixed(4)),
+        ...wavelengthsNm.map((_, i) => (reflectance ? reflectance[i]!.toFixed(6) : '')),
+      ]
+    }),
+  })
 
 /**
  * Reads a table of readings: a name, and L, a, b (D65, 2°) or columns r380, r390 … in 0–1.

@@ -1,9 +1,9 @@
-import Papa from 'papaparse'
 import { parseColour } from '../../colour/parseColour'
 import type { Lab } from '../../colour/lab'
 import type { OpacityClass } from '../../paint/paint'
 import { opacityClasses } from '../box/schema'
 import type { FileIssue, ReadResult } from '../issues'
+import { csvRows } from './table'
 import { refused } from '../issues'
 import { longest, mostOf } from '../project/limits'
 
@@ -28,7 +28,9 @@ const USUAL: OpacityClass = 'semi-opaque'
  * @example parseShelfList('clay, #a5694f, opaque, PR101 PW6').ok // true
  */
 export function parseShelfList(text: string): ReadResult<ListedBottle[]> {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
+  const read = csvRows(text)
+  if (!read.ok) return read
+  const data = read.value
   const first = data[0]?.map((cell) => cell.trim().toLowerCase()) ?? []
   const headed = first.includes('name') && (first.includes('colour') || first.includes('color'))
   const order: readonly string[] = headed

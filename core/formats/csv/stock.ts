@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvOf } from './csvOf'
 import type { StockRow } from '../../bench/quantities/stock'
 
 const ml = (value: number): string => value.toFixed(2)
@@ -11,7 +11,7 @@ export const formatStockCsv = (
   rows: readonly StockRow[],
   nameOf: (paint: string) => string,
 ): string =>
-  Papa.unparse(
+  csvOf(
     rows.map(({ paint, neededMl, leftMl, missingMl, bottles }) => ({
       paint: nameOf(paint),
       needed_ml: ml(neededMl),
@@ -19,8 +19,7 @@ export const formatStockCsv = (
       missing_ml: leftMl === undefined ? '' : ml(missingMl),
       bottles_to_buy: leftMl === undefined ? '' : bottles,
     })),
-    { escapeFormulae: true, newline: '\n' },
-  ) + '\n'
+  )
 
 /**
  * The same as a note to take along.

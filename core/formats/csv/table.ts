@@ -1,8 +1,33 @@
 import Papa from 'papaparse'
+import { decimal } from '../../numbers/decimal'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
 
 const MOST_ROWS = 20_000
+/** No line of ours is longer; what is, is no table. */
+const LONGEST_LINE = 100_000
+
+/**
+ * Rows of a table as cells, whatever separates them; empty rows are left out. Nothing is read of what is none.
+ */
+export function csvRows(text: string): ReadResult<string[][]> {
+  let from = 0
+  for (let line = 1; from <= text.length; line++) {
+    const end = text.indexOf('\n', from)
+    const to = end < 0 ? text.length : end
+    if (to - from > LONGEST_LINE && !text.slice(from, to).includes('\r'))
+      return refused(`line ${line}`, `is longer than ${LONGEST_LINE} characters; this is no table`)
+    from = to + 1
+  }
+  const { data, errors, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    preview: MOST_ROWS + 2,
+    skipEmptyLines: 'greedy',
+  })
+  if (meta.truncated) return refused('the file', `has more than ${MOST_ROWS} rows`)
+  const torn = errors.find(({ type }) => type === 'Quotes')
+  if (torn) return refused(`line ${(torn.row ?? 0) + 1}`, 'a quote is opened and never closed')
+  return { ok: true, value: data }
+}
 
 export interface CsvRow {
   line: number
@@ -14,11 +39,9 @@ export interface CsvRow {
  * Quotes put before cells that look like formulas are taken off again.
  */
 export function parseTable(text: string, needed: readonly string[]): ReadResult<CsvRow[]> {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
-  })
-  const torn = errors.find(({ type }) => type === 'Quotes')
-  if (torn) return refused(`line ${(torn.row ?? 0) + 1}`, 'a quote is opened and never closed')
+  const rows = csvRows(text)
+  if (!rows.ok) return rows
+  const data = rows.value
   const head = data[0]?.map((name) => name.trim().toLowerCase()) ?? []
   if (head.length === 0) return refused('the file', 'is empty')
   const missing = needed.filter((name) => !head.includes(name))
@@ -30,9 +53,7 @@ export function parseTable(text: string, needed: readonly string[]): ReadResult<
   const twice = head.find((name, i) => name !== '' && head.indexOf(name) !== i)
   if (twice) return refused('line 1', `the column "${twice}" stands twice`)
   if (data.length === 1) return refused('the file', 'has a head and no rows')
-  if (data.length - 1 > MOST_ROWS)
-    return refused('the file', `has ${data.length - 1} rows; up to ${MOST_ROWS} can be read`)
-  const rows = data.slice(1).map((cells, i) => ({
+  const named = data.slice(1).map((cells, i) => ({
     line: i + 2,
     cells: Object.fromEntries(
       head.map((name, k) => [name, (cells[k] ?? '').trim().replace(/^'(?=[=+\-@])/, '')]),
@@ -44,7 +65,7 @@ export function parseTable(text: string, needed: readonly string[]): ReadResult<
       `line ${short + 2}`,
       `has ${data[short + 1]!.length} cells under ${head.length} columns`,
     )
-  return { ok: true, value: rows }
+  return { ok: true, value: named }
 }
 
 /** A number in a cell, or an issue naming line and column. */
@@ -55,7 +76,7 @@ export function cellNumber(
   most: number,
 ): number | { place: string; message: string } {
   const text = cells[column] ?? ''
-  const value = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(text) ? Number(text) : NaN
+  const value = decimal(text)
   if (value >= least && value <= most) return value
   return {
     place: `line ${line}, ${column}`,

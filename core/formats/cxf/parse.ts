@@ -1,6 +1,7 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import { illuminants } from '../../colour/white'
 import type { Illuminant, WhiteName } from '../../colour/white'
+import { decimal } from '../../numbers/decimal'
 import { refused } from '../issues'
 import type { FileIssue, ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
@@ -22,8 +23,7 @@ const textOf = (value: unknown): string =>
   typeof value === 'object' && value !== null
     ? String((value as Node)['#text'] ?? '')
     : String(value ?? '')
-const numberOf = (text: string): number =>
-  /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(text.trim()) ? Number(text) : NaN
+const numberOf = (text: string): number => decimal(text.trim())
 
 interface Specification {
   white?: WhiteName
@@ -55,7 +55,7 @@ function specifications(resources: unknown): Map<string, Specification> {
 function depthOf(text: string): number {
   let depth = 0
   let most = 0
-  for (const [tag] of text.matchAll(/<[^!?][^>]*>/g)) {
+  for (const [tag] of text.matchAll(/<[^!?<>][^<>]*>/g)) {
     if (tag.startsWith('</')) depth--
     else if (!tag.endsWith('/>')) most = Math.max(most, ++depth)
   }

@@ -10,6 +10,7 @@ import type { Project } from './schema'
 /** Larger files are refused unread; a project of 500 figures takes under 2 MB. */
 export const MOST_BYTES = 20 * 1024 * 1024
 const MOST_ISSUES = 12
+const MOST_LOOKED_AT = 100_000
 
 /** What a file claims to be: plain data of the newest version, not yet checked; or why it is none of ours. */
 export function recognised(data: unknown): ReadResult<unknown> {
@@ -30,12 +31,29 @@ export function recognised(data: unknown): ReadResult<unknown> {
   return { ok: true, value: newest }
 }
 
+/** Whether plain data holds fewer things than this, at any depth. */
+function smallerThan(data: unknown, most: number): boolean {
+  const waiting = [data]
+  for (let seen = 0; waiting.length > 0; seen++) {
+    if (seen >= most || waiting.length > most) return false
+    const one = waiting.pop()
+    if (typeof one === 'object' && one !== null) {
+      const inside = Object.values(one)
+      if (inside.length > most) return false
+      waiting.push(...inside)
+    }
+  }
+  return true
+}
+
 /** Everything that is wrong with data of the newest version. */
 function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
-  const result = v.safeParse(projectSchema, data)
-  return result.success
-    ? { issues: crossChecks(result.output, paintIds), project: result.output }
-    : { issues: issuesOf(result.issues) }
+  const result = v.safeParse(projectSchema, data, { abortEarly: true })
+  if (result.success)
+    return { issues: crossChecks(result.output, paintIds), project: result.output }
+  // All that is wrong is said; of a file with millions of things in it, only the first.
+  const all = smallerThan(data, MOST_LOOKED_AT) ? v.safeParse(projectSchema, data) : result
+  return { issues: issuesOf(all.issues ?? result.issues) }
 }
 
 /** Checks data that claims to be a project; every issue has the path of what was wrong. */

@@ -1,0 +1,56 @@
+import { seeded } from '../../core'
+import { damagedBytes, damagedText, repeated } from './damage'
+import { parsers } from './parsers'
+
+/** `npm run fuzz [runs] [seed]`: a million damaged files over all parsers, then a megabyte of one thing each. */
+const runs = Number(process.argv[2] ?? 1_000_000)
+const seed = Number(process.argv[3] ?? 1)
+const random = seeded(seed)
+let bad = 0
+for (const { name, sound, parse } of parsers) {
+  const each = Math.ceil(runs / parsers.length)
+  const began = performance.now()
+  let [words, read] = [0, 0]
+  for (let n = 0; n < each; n++) {
+    const broken =
+      typeof sound === 'string' ? damagedText(sound, random) : damagedBytes(sound, random)
+    try {
+      const answer = parse(broken as never) as { ok?: boolean } | undefined
+      if (answer?.ok === false) words++
+      else read++
+    } catch (error) {
+      if (error instanceof RangeError) words++
+      else {
+        bad++
+        console.log(`${name}, run ${n}: ${String(error)}\n${String(broken).slice(0, 300)}`)
+      }
+    }
+  }
+  const s = ((performance.now() - began) / 1000).toFixed(1)
+  console.log(`${name}: ${each} files, ${words} refused in words, ${read} read; ${s} s`)
+}
+for (const { name, sound, parse } of parsers)
+  for (const bit of repeated) {
+    const ms = [500_000, 1_000_000].map((size) => {
+      const file = bit.repeat(Math.ceil(size / bit.length))
+      const given = typeof sound === 'string' ? file : new TextEncoder().encode(file)
+      const began = performance.now()
+      try {
+        parse(given as never)
+      } catch (error) {
+        if (!(error instanceof RangeError)) {
+          bad++
+          console.log(`${name}, ${JSON.stringify(bit)}: ${String(error)}`)
+        }
+      }
+      return performance.now() - began
+    })
+    if (ms[1]! > 1000) {
+      bad++
+      console.log(
+        `${name}: a megabyte of ${JSON.stringify(bit)} took ${(ms[1]! / 1000).toFixed(1)} s, ${(ms[1]! / ms[0]!).toFixed(1)} times half of it`,
+      )
+    }
+  }
+console.log(bad === 0 ? 'nothing but words' : `${bad} faults`)
+process.exitCode = bad === 0 ? 0 : 1
