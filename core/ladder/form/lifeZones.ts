@@ -75,7 +75,7 @@ function headZones({ out = 0, flat = 0, long = false }): LifeZone[] {
     zone('scar', drawn([0.22, 0.4, 0.012], [0.13, 0.2, 0.009]), 0.01),
     zone('mouth', mirrored(drawn([0, 0.164, 0.007], [0.1, 0.161, 0.006])), 0.005),
     zone('eye', mirrored(ellipsoid(0.117, 0.453, 0.285, 0.052, 0.026, 0.06)), 0.004),
-    zone('iris', mirrored(ellipsoid(0.119, 0.455, 0.32, 0.019, 0.027, 0.03)), 0.005),
+    zone('iris', mirrored(ellipsoid(0.119, 0.455, 0.32, 0.024, 0.027, 0.03)), 0.005),
     ...(out > 0
       ? [
           zone(
