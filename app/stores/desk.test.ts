@@ -10,6 +10,7 @@ import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { starterIds } from './paints'
 import { useProject } from './project/project'
 import { useShelf } from './shelf/shelf'
+import { refusalWords } from '../vault/storing'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 /** What other tabs hear and tell. */
@@ -129,7 +130,7 @@ describe('the desk', () => {
     store.setMood('warmth', 0.3)
     await later(300)
     expect(desk.state).toBe('failed')
-    expect(desk.trouble).toMatch(/disk is full.*Save a project file/)
+    expect(desk.trouble).toMatch(/disk is full.*save a project file/)
     storesInMemory.failAfter(Infinity)
     store.setMood('contrast', 1.1)
     await later(300)
@@ -137,6 +138,30 @@ describe('the desk', () => {
     const reading = parseProject(stored()!, starterIds)
     if (!reading.ok) throw new Error('unreadable')
     expect(reading.value.figures[0]!.plan).toMatchObject({ warmth: 0.3, contrast: 1.1 })
+  })
+
+  it('what was refused is tried again by itself, and the page asks that nothing is cleared', async () => {
+    const persist = vi.fn(() => Promise.resolve(true))
+    vi.stubGlobal('navigator', { ...navigator, storage: { persist } })
+    const { store, desk } = await begin()
+    storesInMemory.failAfter(0)
+    store.setMood('warmth', 0.4)
+    await later(300)
+    expect(desk.state).toBe('failed')
+    storesInMemory.failAfter(Infinity)
+    await later(11_000)
+    expect([desk.state, desk.trouble]).toEqual(['saved', ''])
+    expect(stored()).toContain('"warmth": 0.4')
+    store.setMood('warmth', 0.5)
+    await later(300)
+    expect(persist).toHaveBeenCalledTimes(1)
+  })
+
+  it('why storage refused is said with what helps', () => {
+    const named = (name: string) => refusalWords(Object.assign(new Error('no'), { name }))
+    expect(named('QuotaExceededError')).toMatch(/full: no\. Delete pictures/)
+    expect(named('SecurityError')).toMatch(/private window: no\. Allow site data/)
+    expect(named('Error')).toBe('no')
   })
 
   it('what another tab wrote is followed at rest, and put aside when this one has changes of its own', async () => {

@@ -7,12 +7,15 @@ import { starterIds } from './paints'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
 import { summaryOf } from './shelf/summaryOf'
+import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { onOthers, readWork, setAside, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
 /** What goes on changing is stored this often all the same. */
 const AT_MOST_MS = 1000
+/** After storage refused it is tried again. */
+const AGAIN_MS = 10_000
 const LAST = 'cobaltfinch-last'
 
 export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
@@ -65,6 +68,7 @@ export const useDesk = defineStore('desk', () => {
         journal.send(project.id, text)
         const strange = await writeWork(project.id, text, seen)
         seen = text
+        askToKeep()
         await renewSummary(summaryOf(project, Date.now()))
         tellOthers(project.id)
         if (strange)
@@ -78,7 +82,8 @@ export const useDesk = defineStore('desk', () => {
     } catch (error) {
       refusedBefore = true
       state.value = 'failed'
-      trouble.value = `This browser would not store the work (${(error as Error).message}). Save a project file before you close the tab.`
+      trouble.value = `This browser would not store the work (${refusalWords(error)}). It is tried again by itself; save a project file before you close the tab.`
+      timer ??= setTimeout(() => void save(), AGAIN_MS)
     }
     if (missed) void follow()
   }

@@ -1,4 +1,5 @@
 import { expect, test as base } from '@playwright/test'
+import { accessible } from './start'
 
 /** Files that do not come are told to the console by the browser: that is no trouble of ours here. */
 const test = base
@@ -24,3 +25,23 @@ for (const [what, room, file] of [
     await expect(page.getByText(/Looking for|Mixing…/)).toHaveCount(0)
     await expect(said).toHaveCount(0)
   })
+
+test('where site data is blocked the page says so and what helps', async ({ page }) => {
+  await page.addInitScript(() => {
+    for (const name of ['localStorage', 'sessionStorage', 'indexedDB'])
+      Object.defineProperty(window, name, {
+        get: () => {
+          throw new DOMException('Access is denied for this document.', 'SecurityError')
+        },
+      })
+  })
+  for (const room of ['/', '/ladder']) {
+    await page.goto(room)
+    await expect(
+      page.getByRole('heading', { name: 'This browser blocks site data here' }),
+    ).toBeVisible()
+    await expect(page.getByText(/Allow site data \(cookies\) for localhost/)).toBeVisible()
+    await accessible(page)
+    await expect(page.getByRole('button', { name: 'Load again' })).toBeEnabled()
+  }
+})

@@ -125,7 +125,7 @@ test('storage full, refused or broken off: said, nothing lost, and saved once th
     await fail(how)
     await page.keyboard.press('Space')
     await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
-    await expect(page.getByRole('alert')).toContainText('Save a project file before you close')
+    await expect(page.getByRole('alert')).toContainText('save a project file before you close')
     await fail('')
     await page.keyboard.press('Space')
     await saved(page)

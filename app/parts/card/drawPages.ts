@@ -1,6 +1,7 @@
-import { PDFDocument, rgb, StandardFonts } from 'pdf-lib'
+import { PDFDocument, rgb } from 'pdf-lib'
 import { CARD_MM, cardPages, formatPagesSvg } from '../../../core'
 import type { CardItem } from '../../../core'
+import { missingWords, pdfWriter } from './pdfWriter'
 
 const POINTS_PER_MM = 72 / 25.4
 /** Dots per mm of the picture: 300 to the inch. */
@@ -8,28 +9,23 @@ const PIXELS_PER_MM = 300 / 25.4
 
 const channels = (hex: string) =>
   [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255) as [number, number, number]
-/** Standard PDF fonts hold Western letters only; others are left out rather than refused. */
-const printable = (text: string): string =>
-  text
-    .replace(/[→]/g, '>')
-    .replace(/[−]/g, '-')
-    .replace(/[^\u0020-\u00ff\u2018\u2019]/g, '')
-
 /** Things on pages, with what the whole is called. */
 export interface Pages {
   title: string
   items: readonly CardItem[]
 }
 
-/** Pages as a PDF of their real size. */
-export async function pagesPdf({ title, items }: Pages): Promise<Uint8Array> {
+/** Pages as a PDF of their real size, and what is to be known of it. */
+export async function pagesPdf({
+  title,
+  items,
+}: Pages): Promise<{ bytes: Uint8Array<ArrayBuffer>; note: string }> {
   const pdf = await PDFDocument.create()
   pdf.setTitle(title)
   const pages = Array.from({ length: cardPages(items) }, () =>
     pdf.addPage([CARD_MM.width * POINTS_PER_MM, CARD_MM.height * POINTS_PER_MM]),
   )
-  const plain = await pdf.embedFont(StandardFonts.Helvetica)
-  const bold = await pdf.embedFont(StandardFonts.HelveticaBold)
+  const writer = await pdfWriter(pdf)
   for (const item of items) {
     const at = Math.floor(item.y / CARD_MM.height)
     const page = pages[at]!
@@ -43,14 +39,14 @@ export async function pagesPdf({ title, items }: Pages): Promise<Uint8Array> {
         color: rgb(...channels(item.fill)),
       })
     else
-      page.drawText(printable(item.text), {
+      writer.write(page, item.text, {
         x: item.x * POINTS_PER_MM,
         y: y(item.y),
         size: item.size,
-        font: item.bold ? bold : plain,
+        bold: item.bold === true,
       })
   }
-  return pdf.save()
+  return { bytes: new Uint8Array(await pdf.save()), note: missingWords(writer.missing) }
 }
 
 /** Pages as a PNG at 300 dots to the inch, one below the other. */

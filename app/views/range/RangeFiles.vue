@@ -12,7 +12,6 @@ import {
   slugOf,
 } from '../../../core'
 import type { CardItem } from '../../../core'
-import { pagesPdf, pagesPng } from '../../parts/card/drawPages'
 import { saveFile } from '../../parts/files/saveFile'
 import { cardOf, ladderRows, sheetOf } from '../../stores/range/sheet'
 import type { RangeRow } from '../../stores/range/rows'
@@ -28,6 +27,8 @@ const below = (first: readonly CardItem[], next: readonly CardItem[]): CardItem[
   const down = cardPages(first) * CARD_MM.height
   return [...first, ...next.map((item) => ({ ...item, y: item.y + down }))]
 }
+/** What draws pages is large, and loaded when it is first wanted. */
+const drawing = () => import('../../parts/card/drawPages')
 async function save(kind: keyof typeof kinds): Promise<void> {
   trouble.value = ''
   saving.value = kind
@@ -36,12 +37,15 @@ async function save(kind: keyof typeof kinds): Promise<void> {
   const items = layoutSheet(sheetOf(title, rows, grey))
   try {
     if (kind === 'svg') saveFile(name, formatPagesSvg(title, items), 'image/svg+xml')
-    else if (kind === 'png') saveFile(name, await pagesPng({ title, items }), 'image/png')
+    else if (kind === 'png')
+      saveFile(name, await (await drawing()).pagesPng({ title, items }), 'image/png')
     else if (kind === 'gpl') saveFile(name, formatGpl(title, ladderRows(rows)), 'text/plain')
     else if (kind === 'csv') saveFile(name, formatLadderCsv(ladderRows(rows)), 'text/csv')
     else {
       const all = rows.reduce((pages, row) => below(pages, layoutCard(cardOf(row, grey))), items)
-      saveFile(name, new Uint8Array(await pagesPdf({ title, items: all })), 'application/pdf')
+      const { bytes, note } = await (await drawing()).pagesPdf({ title, items: all })
+      saveFile(name, bytes, 'application/pdf')
+      trouble.value = note
     }
   } catch (error) {
     trouble.value = `The file could not be made: ${(error as Error).message}`

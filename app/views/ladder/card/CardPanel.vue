@@ -23,7 +23,6 @@ import { usePalette } from '../../../stores/palette/palette'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
 import { usePath } from '../path/usePath'
-import { pagesPdf, pagesPng } from '../../../parts/card/drawPages'
 
 /** The recipe card: true swatches, drops, thinning, path and notes, to print or to keep. */
 const store = useProject()
@@ -112,6 +111,8 @@ const picture = computed(
   () => `data:image/svg+xml;charset=utf-8,${encodeURIComponent(formatCardSvg(card.value))}`,
 )
 const saving = shallowRef('')
+/** What draws pages is large, and loaded when it is first wanted. */
+const drawing = () => import('../../../parts/card/drawPages')
 async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
   trouble.value = ''
   saving.value = kind
@@ -119,8 +120,12 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
     const name = `${store.figure.id}-ladder.${kind}`
     const pages = { title: card.value.title, items: layoutCard(card.value) }
     if (kind === 'svg') saveFile(name, formatCardSvg(card.value), 'image/svg+xml')
-    else if (kind === 'png') saveFile(name, await pagesPng(pages), 'image/png')
-    else saveFile(name, new Uint8Array(await pagesPdf(pages)), 'application/pdf')
+    else if (kind === 'png') saveFile(name, await (await drawing()).pagesPng(pages), 'image/png')
+    else {
+      const { bytes, note } = await (await drawing()).pagesPdf(pages)
+      saveFile(name, bytes, 'application/pdf')
+      trouble.value = note
+    }
   } catch (error) {
     trouble.value = `The card could not be made: ${(error as Error).message}. The ladder is as it was.`
   }

@@ -199,5 +199,9 @@ function dropped(event: DragEvent): void {
   .stage {
     height: 420px;
   }
+  /* A knob at its end is met from beside it. */
+  .tools {
+    padding-right: 10px;
+  }
 }
 </style>
