@@ -17,6 +17,7 @@ import { useLadder } from '../ladder/ladder'
 import { withPaints } from '../paints'
 import { useCriticPicture } from '../picture/pictures'
 import { useProject } from '../project/project'
+import { plain } from '../project/work'
 
 /** A photograph of the figure that is open against its plan, and what earlier ones were like. */
 export const useCritic = defineStore('critic', () => {
@@ -54,7 +55,7 @@ export const useCritic = defineStore('critic', () => {
         const { name, tone, size } = figure
         return {
           name,
-          tone: structuredClone(toRaw(tone)),
+          tone,
           mood: moodOf(aimsOf(figure)),
           sizeMm: size.heightMm,
         }
@@ -62,15 +63,16 @@ export const useCritic = defineStore('critic', () => {
   watch(
     [() => picture.picture, () => picture.mask, () => picture.neutral, neutralIs, puddles],
     () => {
-      if (!picture.picture || !picture.neutral || !puddles.value) return forget()
+      const { neutral, mask } = picture
+      if (!picture.picture || !neutral || !mask || !puddles.value) return forget()
       ask({
-        mask: picture.mask && toRaw(picture.mask),
-        neutral: { ...picture.neutral, is: neutralIs.value },
+        mask: toRaw(mask),
+        neutral: { ...neutral, is: neutralIs.value },
         puddles: puddles.value,
         bottles: new Map(store.paintsIn.map(({ id, K, S }) => [id, { K, S }])),
         sizeMm: sizeMm.value,
         from: ladder.mood.seenFrom ?? 'table',
-        others: JSON.parse(JSON.stringify(others())) as CriticRequest['others'],
+        others: plain(others()),
       })
     },
     { immediate: true },

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import { labOf, opaqueReflectance } from '../../../../core'
+import { labOf, opaqueReflectance, stepNames } from '../../../../core'
 import type { Lab, SkinMove } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useCritic } from '../../../stores/critic/critic'
 import { useLadder } from '../../../stores/ladder/ladder'
-import { nameOf, paintOf } from '../../../stores/paints'
+import { isKnown, nameOf, paintOf } from '../../../stores/paints'
 import { moveWords, skinFaultWords } from '../../../words/critic'
-import { stepNames } from '../../../../core'
 import SkinStrips from './SkinStrips.vue'
 
 /** What is wrong, the most important first, each with what mends it. */
@@ -17,10 +16,11 @@ const ladder = useLadder()
 const planned = computed(() =>
   ladder.steps.flatMap(({ painted, share }) => (painted ? [{ lab: painted, share }] : [])),
 )
-const labOfMove = ({ of }: SkinMove): Lab =>
-  'step' in of
-    ? ladder.steps.find(({ key }) => key === of.step)!.painted!
-    : labOf(opaqueReflectance(paintOf(of.bottle)))
+/** What it looks like; nothing where the plan or the box changed since it was said. */
+const labOfMove = ({ of }: SkinMove): Lab | undefined => {
+  if ('step' in of) return ladder.steps.find(({ key }) => key === of.step)?.painted
+  return isKnown(of.bottle) ? labOf(opaqueReflectance(paintOf(of.bottle))) : undefined
+}
 const nameOfMove = ({ of }: SkinMove): string =>
   'step' in of ? stepNames[of.step] : nameOf(of.bottle)
 const many = computed(() => ladder.steps.length)
@@ -59,7 +59,7 @@ const offWords = (off: number): string =>
             No puddle of the plan and no bottle that is in mends it by a coat: paint it anew there.
           </p>
           <p v-for="(move, n) in moves" :key="n" class="move">
-            <ColourPatch :lab="labOfMove(move)" class="swatch" />
+            <ColourPatch v-if="labOfMove(move)" :lab="labOfMove(move)!" class="swatch" />
             <span>
               <b>{{ nameOfMove(move) }}</b>, {{ moveWords(move, many) }}
               <span class="soft">{{ move.before.toFixed(0) }} → {{ move.after.toFixed(0) }}</span>
@@ -72,7 +72,11 @@ const offWords = (off: number): string =>
             the lights, {{ critic.answer.alike.wanted.toFixed(1) }} would be told apart.
           </b>
           <p v-if="critic.answer.alike.move" class="move">
-            <ColourPatch :lab="labOfMove(critic.answer.alike.move)" class="swatch" />
+            <ColourPatch
+              v-if="labOfMove(critic.answer.alike.move)"
+              :lab="labOfMove(critic.answer.alike.move)!"
+              class="swatch"
+            />
             <span>
               <b>{{ nameOfMove(critic.answer.alike.move) }}</b>,
               {{ moveWords(critic.answer.alike.move, many) }} sets them apart
