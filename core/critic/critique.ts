@@ -49,6 +49,8 @@ const lensLimits = {
   soft: [0, 0.7],
   veil: [0, 0.012],
 } as const
+/** The gain where nothing tells of the exposure. */
+const ANY_GAIN = [-3, 3] as const
 const usualLens: Lens = { uneven: 0.08, gain: 0, soft: 0.3, veil: 0.002 }
 /** What cannot be told from noise, uneven light and a painter's hand, ΔE00. */
 const FLOOR = 0.8
@@ -81,12 +83,11 @@ function cost(
   lens: Lens,
   { target, weights, exposed }: Asked,
 ): number {
-  const limits = { ...lensLimits, ...(exposed ? {} : { gain: [-3, 3] as const }) }
   const within: Lens = {
-    uneven: held(lens.uneven, limits.uneven),
-    gain: held(lens.gain, limits.gain),
-    soft: held(lens.soft, limits.soft),
-    veil: held(lens.veil, limits.veil),
+    uneven: held(lens.uneven, lensLimits.uneven),
+    gain: held(lens.gain, exposed ? lensLimits.gain : ANY_GAIN),
+    soft: held(lens.soft, lensLimits.soft),
+    veil: held(lens.veil, lensLimits.veil),
   }
   const beyond =
     Math.abs(lens.uneven - within.uneven) +

@@ -1,5 +1,4 @@
 import type { Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/smoothest'
 import type { SeenFrom } from '../ladder/light/overstatement'
 import type { Mood } from '../ladder/mood'
 import { ladderTargets } from '../ladder/targets'
@@ -9,12 +8,12 @@ import type { Mask, Picture } from '../tone/picture/picture'
 import { baseReflectance } from '../tone/tone'
 import type { Tone } from '../tone/tone'
 import { critique } from './critique'
-import { mendSkin } from './mendSkin'
+import type { Critique } from './critique'
+import { mendSkin, paintedAs } from './mendSkin'
 import type { SkinMove, SkinPuddle } from './mendSkin'
 import type { NamedFault } from './nameFault'
 import { nearestAlike, setApartByGlaze } from './neighbours'
 import type { Alike } from './neighbours'
-import type { PaintedStep } from './paintedSkin'
 import { readPaintedSkin } from './skinReading'
 import type { ShownNeutral } from './skinReading'
 
@@ -53,21 +52,17 @@ const rowOf = ({ tone, mood, sizeMm }: CriticRequest['others'][number]): SeenRow
   }
 }
 
-/** A skin as it is painted, its colours as surfaces. */
-const asSurface = (puddle: SkinPuddle, lab: Lab): SkinPuddle => {
-  try {
-    return { ...puddle, reflectance: smoothestReflectance(lab) }
-  } catch (error) {
-    if (error instanceof RangeError) return puddle
-    throw error
-  }
-}
-
-function alikeOf(request: CriticRequest, painted: readonly PaintedStep[]): CriticAnswer['alike'] {
+function alikeOf(
+  request: CriticRequest,
+  { planned, painted }: Pick<Critique, 'planned' | 'painted'>,
+): CriticAnswer['alike'] {
   const rows = request.others.map(rowOf)
   const found = nearestAlike(painted, rows, request)
   if (!found) return undefined
-  const surfaces = request.puddles.map((puddle, i) => asSurface(puddle, painted[i]!.lab))
+  const surfaces = request.puddles.map((puddle, i) => ({
+    ...puddle,
+    reflectance: paintedAs(puddle, planned[i]!, painted[i]!.lab),
+  }))
   const move = setApartByGlaze(surfaces, rows[found.other]!, request, request.bottles)
   return { ...found, name: request.others[found.other]!.name, ...(move ? { move } : {}) }
 }
@@ -80,19 +75,20 @@ function alikeOf(request: CriticRequest, painted: readonly PaintedStep[]): Criti
 export function judgePhotograph(picture: Picture, request: CriticRequest): CriticAnswer {
   const { mask, neutral, puddles, bottles } = request
   const reading = readPaintedSkin(picture, { mask, neutral })
-  const { off, faults, planned, painted } = critique(puddles, reading)
+  const found = critique(puddles, reading)
+  const { off, faults, planned } = found
   const each = reading.ranks.length / STRIP
-  const alike = reading.exposed ? alikeOf(request, painted) : undefined
+  const alike = reading.exposed ? alikeOf(request, found) : undefined
   return {
     off,
     exposed: reading.exposed,
     lost: reading.lost,
     strip: Array.from({ length: STRIP }, (_, i) => reading.ranks[Math.floor((i + 0.5) * each)]!),
-    faults: faults.map((found) => ({
-      fault: found.fault,
-      before: found.before,
-      after: found.after,
-      moves: mendSkin(puddles, planned, found, bottles),
+    faults: faults.map((one) => ({
+      fault: one.fault,
+      before: one.before,
+      after: one.after,
+      moves: mendSkin(puddles, planned, one, bottles),
     })),
     ...(alike ? { alike } : {}),
   }

@@ -3,8 +3,8 @@ import { dryFilmUm } from '../coats/dryFilm'
 import { deltaE00 } from '../colour/deltaE00'
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/smoothest'
 import type { Spectrum } from '../colour/spectrum'
+import { surfaceMoved } from '../colour/surfaceMoved'
 import type { StepKey } from '../ladder/steps'
 import { filmReflectance } from '../paint/film'
 import type { Mixture } from '../paint/paint'
@@ -80,19 +80,9 @@ const laid = ({ kind, thinner, passes, mixture }: Candidate, over: Spectrum): Sp
   filmReflectance(mixture, { thicknessUm: dryFilmUm({ kind, thinner, passes }, 'flat'), over })
 
 /** A colour in the photograph as paint under daylight: the plan's, moved by as much as the photograph is. */
-function paintedAs(step: SkinPuddle, planned: Lab, seen: Lab): Spectrum {
-  const lab = labOf(step.reflectance)
-  for (const part of [1, 0.8, 0.6, 0.4])
-    try {
-      return smoothestReflectance({
-        L: lab.L + part * (seen.L - planned.L),
-        a: lab.a + part * (seen.a - planned.a),
-        b: lab.b + part * (seen.b - planned.b),
-      })
-    } catch (error) {
-      if (!(error instanceof RangeError)) throw error
-    }
-  return step.reflectance
+export function paintedAs({ reflectance }: SkinPuddle, planned: Lab, seen: Lab): Spectrum {
+  const by = { L: seen.L - planned.L, a: seen.a - planned.a, b: seen.b - planned.b }
+  return surfaceMoved(labOf(reflectance), by) ?? reflectance
 }
 
 /** Lists of steps that one coat may go over: what the fault is about, its halves, its ends. */

@@ -1,8 +1,8 @@
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
-import { smoothestReflectance } from '../colour/smoothest'
 import { checkSpectrum } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
+import { surfaceMoved } from '../colour/surfaceMoved'
 import { sharesFor } from './form/shares'
 import type { KeyDirection } from './form/lightLevel'
 import type { FormSamples } from './form/samples'
@@ -39,21 +39,6 @@ export interface TargetOptions {
   moved?: Partial<Record<StepKey, { L: number; a: number; b: number }>>
 }
 
-/** A moved colour as a reflectance; the nearest that a surface has when there is none. */
-function movedColour(from: Lab, by: { L: number; a: number; b: number }): Spectrum | undefined {
-  for (const share of [1, 0.75, 0.5, 0.25])
-    try {
-      return smoothestReflectance({
-        L: from.L + share * by.L,
-        a: from.a + share * by.a,
-        b: from.b + share * by.b,
-      })
-    } catch (error) {
-      if (!(error instanceof RangeError)) throw error
-    }
-  return undefined
-}
-
 /**
  * What each step should look like, dark to light: the base skin under less or more of the key light
  * (docs/optics.md), spaced evenly for the eye, with its share of the skin as the form has it. The base
@@ -78,7 +63,7 @@ export function ladderTargets(base: Spectrum, mood: Mood, options: TargetOptions
   return keys.map((key, i) => {
     const by = options.moved?.[key]
     const found = path.at(Ls[i]!)
-    const reflectance = (by && movedColour(labOf(found), by)) ?? found
+    const reflectance = (by && surfaceMoved(labOf(found), by)) ?? found
     return { key, name: stepNames[key], target: labOf(reflectance), reflectance, share: shares[i]! }
   })
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ElButton, ElProgress } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import type { Lab } from '../../../core'
 import { asOptions } from '../../parts/field/options'
@@ -7,7 +7,7 @@ import PickOne from '../../parts/field/PickOne.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
 import PictureCanvas from '../../parts/picture/PictureCanvas.vue'
-import PictureDrop from '../../parts/picture/PictureDrop.vue'
+import PictureFrame from '../../parts/picture/PictureFrame.vue'
 import PictureTools from '../../parts/picture/PictureTools.vue'
 import type { PictureTool } from '../../stores/picture/openPicture'
 import { useTonePicture } from '../../stores/picture/pictures'
@@ -42,24 +42,15 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
 </script>
 
 <template>
-  <section
+  <PictureFrame
     class="panel"
-    aria-label="From a picture"
-    @dragover.prevent
-    @drop.prevent="$event.dataTransfer?.files[0] && take($event.dataTransfer.files[0])"
+    label="From a picture"
+    :picture="store"
+    what="Drop a photograph or scan of a person, a model or a hide here."
+    @file="take"
   >
-    <p v-if="store.trouble" class="trouble" role="alert">{{ store.trouble }}</p>
-    <!-- It stays while a picture opens: what is being chosen is not lost. -->
-    <PictureDrop
-      v-show="!store.picture"
-      what="Drop a photograph or scan of a person, a model or a hide here."
-      @file="take"
-    />
-    <KeepPicture :shown="store.picture !== undefined" />
-    <p v-if="store.progress !== undefined" role="status">
-      Opening… <ElProgress :percentage="Math.round(100 * store.progress)" aria-label="Opening" />
-    </p>
-    <template v-if="store.picture">
+    <template #beside><KeepPicture :shown="store.picture !== undefined" /></template>
+    <template #default>
       <PictureTools
         v-model:tool="tool"
         v-model:brush="brush"
@@ -109,7 +100,7 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
         </ElButton>
       </div>
     </template>
-  </section>
+  </PictureFrame>
 </template>
 
 <style scoped>
@@ -117,12 +108,6 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
   display: grid;
   gap: 10px;
   justify-items: start;
-}
-.trouble {
-  margin: 0;
-  padding: 10px 14px;
-  background: var(--ground);
-  color: #fff;
 }
 .hint {
   margin: 0;

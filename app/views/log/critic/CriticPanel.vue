@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { ElProgress } from 'element-plus'
 import { ref } from 'vue'
 import { neutrals } from '../../../../core'
 import type { NeutralKey } from '../../../../core'
 import PickOne from '../../../parts/field/PickOne.vue'
 import PictureCanvas from '../../../parts/picture/PictureCanvas.vue'
-import PictureDrop from '../../../parts/picture/PictureDrop.vue'
+import PictureFrame from '../../../parts/picture/PictureFrame.vue'
 import PictureTools from '../../../parts/picture/PictureTools.vue'
 import { useCritic } from '../../../stores/critic/critic'
 import type { PictureTool } from '../../../stores/picture/openPicture'
@@ -33,22 +32,14 @@ const take = (file: File): void => picture.open(file, store.figure.id)
 </script>
 
 <template>
-  <section
+  <PictureFrame
     class="critic"
-    aria-label="Critic"
-    @dragover.prevent
-    @drop.prevent="$event.dataTransfer?.files[0] && take($event.dataTransfer.files[0])"
+    label="Critic"
+    :picture="picture"
+    :what="`Drop a photograph of ${store.figure.name.split(',')[0]} as painted so far: in daylight, something white or grey beside it, the camera set to daylight.`"
+    @file="take"
   >
-    <p v-if="picture.trouble" class="trouble" role="alert">{{ picture.trouble }}</p>
-    <PictureDrop
-      v-show="!picture.picture"
-      :what="`Drop a photograph of ${store.figure.name.split(',')[0]} as painted so far: in daylight, something white or grey beside it, the camera set to daylight.`"
-      @file="take"
-    />
-    <p v-if="picture.progress !== undefined" role="status">
-      Opening… <ElProgress :percentage="Math.round(100 * picture.progress)" aria-label="Opening" />
-    </p>
-    <template v-if="picture.picture">
+    <template #default>
       <PictureTools
         v-model:tool="tool"
         v-model:brush="brush"
@@ -68,20 +59,14 @@ const take = (file: File): void => picture.open(file, store.figure.id)
         </div>
       </div>
     </template>
-    <PlanFromAfar />
-  </section>
+    <template #below><PlanFromAfar /></template>
+  </PictureFrame>
 </template>
 
 <style scoped>
 .critic {
   display: grid;
   gap: 10px;
-}
-.trouble {
-  margin: 0;
-  padding: 10px 14px;
-  background: var(--ground);
-  color: #fff;
 }
 .hint,
 .next {
