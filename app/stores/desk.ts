@@ -1,12 +1,13 @@
 import { defineStore } from 'pinia'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { formatProject, parseProject, salvageProject } from '../../core'
+import { differences, formatProject, mergeProjects, parseProject, salvageProject } from '../../core'
 import type { FileIssue, Project } from '../../core'
 import { DEMO_ID, lowTide } from '../../demo/lowTide'
 import { starterIds } from './paints'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
 import { summaryOf } from './shelf/summaryOf'
+import { putTogether } from './putTogether'
 import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { onOthers, readWork, setAside, tellOthers, writeWork } from '../vault/works'
@@ -17,6 +18,9 @@ const AT_MOST_MS = 1000
 /** After storage refused it is tried again. */
 const AGAIN_MS = 10_000
 const LAST = 'cobaltfinch-last'
+
+const BOTH_CHANGED =
+  'Another tab had changed the same meanwhile. What this one has stands; what the other had was put aside whole, and the menu Files has it.'
 
 export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
 export type Opened = 'opened' | 'missing' | 'broken'
@@ -58,6 +62,17 @@ export const useDesk = defineStore('desk', () => {
   /** Counts what was asked to be opened: the newest is. */
   let opening = 0
 
+  /** What another tab has written becomes what this one works on, with what was changed here since `base`. */
+  function takeOver(base: Project, text: string): void {
+    const theirs = JSON.parse(text) as Project
+    following = true
+    store.takeOver(mergeProjects(base, store.project, theirs).project)
+    following = false
+    journal.begin(text, theirs)
+    const left = differences(theirs, store.project)
+    if (left.length > 0) journal.note(theirs.id, left)
+  }
+
   async function write(): Promise<void> {
     clearTimeout(timer)
     timer = undefined
@@ -66,18 +81,21 @@ export const useDesk = defineStore('desk', () => {
       const text = formatProject(project)
       if (text !== seen) {
         journal.send(project.id, text)
-        const strange = await writeWork(project.id, text, seen)
-        seen = text
+        const met = await writeWork(project.id, text, seen, (there) => {
+          const made = putTogether(seen, text, there)
+          journal.send(project.id, made.text)
+          return made
+        })
+        seen = met?.text ?? text
+        if (met) takeOver(project, met.text)
         askToKeep()
         await renewSummary(summaryOf(project, Date.now()))
         tellOthers(project.id)
-        if (strange)
-          trouble.value =
-            'Another tab had changed the work meanwhile. What it had was put aside unchanged; the menu Files has it.'
+        if (met?.loses) trouble.value = BOTH_CHANGED
         else if (refusedBefore) trouble.value = ''
         refusedBefore = false
-      }
-      journal.stored(project.id, text, project)
+        if (!met) journal.stored(project.id, text, project)
+      } else journal.stored(project.id, text, project)
       if (timer === undefined) state.value = 'saved'
     } catch (error) {
       refusedBefore = true
@@ -185,21 +203,18 @@ export const useDesk = defineStore('desk', () => {
     { flush: 'sync' },
   )
 
-  /** Another tab has written: this one shows the same, unless it has changes of its own to write. */
+  /** Another tab has written: this one shows the same. What it has not stored itself it puts together as it does. */
   async function follow(): Promise<void> {
     const own = (): boolean => timer !== undefined || writing !== undefined
     missed = own()
     const id = openId.value
-    if (missed || id === undefined) return
+    if (missed || id === undefined || seen === null) return
     const text = await readWork(id).catch(() => null)
-    if (text === null || text === seen || own() || openId.value !== id) return
-    const reading = parseProject(text, starterIds)
-    if (!reading.ok) return
+    if (text === null || text === seen || openId.value !== id) return
+    missed = own()
+    if (missed || !parseProject(text, starterIds).ok) return
     seen = text
-    following = true
-    store.replace(reading.value)
-    following = false
-    journal.begin(text, store.project)
+    takeOver(store.project, text)
   }
   onOthers((id) => {
     if (id === openId.value) void follow()

@@ -36,17 +36,30 @@ export const readAside = (name: string): Promise<string | null> => store.getItem
 const alone = <T>(work: () => Promise<T>): Promise<T> =>
   'locks' in navigator ? (navigator.locks.request('cobaltfinch-work', work) as Promise<T>) : work()
 
+/** What is written where another tab has written since, and whether something of that is lost by it. */
+export interface Met {
+  text: string
+  loses: boolean
+}
+
 /**
- * Writes a commission over what this tab has seen of it last. What another tab wrote since is put aside first.
- * @returns whether something was put aside.
+ * Writes a commission over what this tab has seen of it last.
+ * @param meet puts together what this tab has with what another wrote since; what is lost is put aside, whole.
+ * @returns what was written in place of the text, where another had written.
  */
-export const writeWork = (id: string, text: string, seen: string | null): Promise<boolean> =>
+export const writeWork = (
+  id: string,
+  text: string,
+  seen: string | null,
+  meet: (there: string) => Met = () => ({ text, loses: true }),
+): Promise<Met | undefined> =>
   alone(async () => {
     const there = await readWork(id)
     const strange = there !== null && there !== seen && there !== text
-    if (strange) await setAside(there, new Date(), id)
-    await store.setItem(COMMISSION + id, text)
-    return strange
+    const met = strange ? meet(there) : undefined
+    if (met?.loses) await setAside(there!, new Date(), id)
+    await store.setItem(COMMISSION + id, met?.text ?? text)
+    return met
   })
 
 /** Takes a commission out of storage for good. */

@@ -5,6 +5,13 @@ interface Change {
   inverse: Patch[]
 }
 
+/** Whether one of two places is the other or lies in it; the length of a list is all of it. */
+function meet(mine: Patch['path'], theirs: Patch['path']): boolean {
+  const whole = mine.at(-1) === 'length' ? mine.slice(0, -1) : mine
+  const [short, long] = whole.length < theirs.length ? [whole, theirs] : [theirs, whole]
+  return short.every((step, i) => step === long[i])
+}
+
 /**
  * Undo and redo of plain data that is replaced, never changed in place. What is kept is what each change wrote
  * (Immer's patches), not copies of the whole; changes with the same tag in a row become one.
@@ -52,6 +59,16 @@ export class History {
     this.past.push(change)
     this.tag = ''
     return change.patches
+  }
+
+  /** Others have written: what leads over a place of theirs leads there no more, nor what lies behind it. */
+  giveWay(foreign: readonly Patch[]): void {
+    const over = ({ patches, inverse }: Change): boolean =>
+      [...patches, ...inverse].some(({ path }) => foreign.some((one) => meet(path, one.path)))
+    const kept = (list: Change[]): Change[] => list.slice(list.findLastIndex(over) + 1)
+    this.past = kept(this.past)
+    this.future = kept(this.future)
+    this.tag = ''
   }
 
   clear(): void {

@@ -1,7 +1,7 @@
 import { applyPatches, enablePatches, produceWithPatches } from 'immer'
 import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
-import { blankFigure, checkChange } from '../../../core'
+import { blankFigure, checkChange, differences } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
 import { lowTide } from '../../../demo/lowTide'
 import { setOwnPaints, setStrengths, starterIds } from '../paints'
@@ -107,12 +107,13 @@ export function useWork() {
     changePlan,
     undo: () => go(history.undo()),
     redo: () => go(history.redo()),
-    /** Another state of the same commission takes the place of this one; undo brings this one back. */
-    replace: (next: Project) =>
-      change('', (draft) => {
-        for (const key of Object.keys(draft)) if (!(key in next)) delete draft[key as 'log']
-        Object.assign(draft, next)
-      }),
+    /** Takes over what another window made of it; that is not this one's to undo. */
+    takeOver(next: Project): void {
+      const patches = differences(project.value, next)
+      if (patches.length === 0) return
+      history.giveWay(patches)
+      show(applyPatches(project.value, patches), patches)
+    },
     /** What was stored is opened; there is nothing to undo yet. */
     restore(stored: Project) {
       history.clear()
