@@ -18,6 +18,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env.REPORT ?? 'reports/e2e.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,
+    // What is kept by a worker is not asked for again, and could not be refused; offline.spec allows it.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

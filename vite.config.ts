@@ -1,6 +1,9 @@
 import vue from '@vitejs/plugin-vue'
 import type { Connect, Plugin } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
+import { offline } from './scripts/manifest'
+import { packFiles } from './scripts/packed'
 
 /** The core computes and nothing else: a part of it that is not used need not be there, nor what only it uses. */
 const treeshake = {
@@ -43,8 +46,21 @@ const reader: Plugin = {
   },
 }
 
+/** What is served is compressed here, when all of it is there. */
+const packed: Plugin = {
+  name: 'packed',
+  apply: (_, { command, mode }) => command === 'build' && mode === 'production',
+  closeBundle: {
+    sequential: true,
+    order: 'post',
+    handler: async () => {
+      await packFiles('dist')
+    },
+  },
+}
+
 export default defineConfig({
-  plugins: [vue(), early, reader],
+  plugins: [vue(), early, reader, VitePWA(offline), packed],
   worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',

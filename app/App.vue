@@ -2,6 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
+import { useAwayRoom } from './offline/useAwayRoom'
 import { rooms } from './rooms'
 import { useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
@@ -27,6 +28,8 @@ const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', '
   onError: () => undefined,
 })
 watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
+
+const { away, again } = useAwayRoom()
 
 const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }
 const refusals = computed(() =>
@@ -82,6 +85,13 @@ function skip(): void {
     </nav>
     <div id="room" ref="main" class="room-space">
       <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
+      <TroubleNote
+        v-if="away"
+        :text="`The room ${String(away.name)} could not be loaded; is the server within reach? Your work is as it was.`"
+        action="Try again"
+        @act="again"
+        @close="away = undefined"
+      />
       <TroubleNote
         v-if="refusals.length"
         text="That change was not made; your work is as it was."

@@ -18,3 +18,10 @@ const app = createApp(App).use(createPinia())
 // What the shelf shows is read while the room is still on its way.
 if (location.pathname === '/') void useShelf().look()
 app.use(router).mount('#app')
+
+/** What the room itself wants comes first. */
+const AFTER_MS = 3000
+if ('serviceWorker' in navigator && import.meta.env.PROD)
+  setTimeout(() => {
+    void import('./offline/newVersion').then(({ keepApplication }) => keepApplication())
+  }, AFTER_MS)

@@ -25,12 +25,17 @@ export const runTogether = (commands) =>
     ),
   )
 
-/** Installs the packages when they are missing or older than the lock file. */
-export function installPackages() {
+/**
+ * Installs the packages when they are missing or older than the lock file.
+ * @param development whether those of tests and checks are wanted too.
+ */
+export function installPackages({ development = true } = {}) {
   const mark = 'node_modules/.package-lock.json'
-  if (existsSync(mark) && statSync(mark).mtimeMs >= statSync('package-lock.json').mtimeMs) return
+  const fresh = existsSync(mark) && statSync(mark).mtimeMs >= statSync('package-lock.json').mtimeMs
+  if (fresh && (!development || existsSync('node_modules/vitest'))) return
   console.log('Installing packages…')
-  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) {
+  const without = development ? [] : ['--omit=dev']
+  if (!run('npm', ['ci', '--no-audit', '--no-fund', ...without])) {
     console.error('The packages could not be installed; is the npm registry within reach?')
     process.exit(1)
   }

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -5,27 +6,67 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { deltaE00, labOf, parseCgats } from '../core'
 import { READINGS_A_CALIBRATION } from './reader/instrument'
+import { packFiles } from '../scripts/packed'
 import { createApp } from './app'
+import { closeWith } from './closing'
+import { portOf } from './port'
 
 const dir = mkdtempSync(join(tmpdir(), 'built-'))
 writeFileSync(join(dir, 'index.html'), `<title>built</title>${' '.repeat(4000)}`)
+writeFileSync(join(dir, 'big.js'), `/* ${'built '.repeat(4000)}*/`)
+await packFiles(dir)
 let base = ''
-let close = (): void => {}
+let close = async (): Promise<void> => {}
 
 beforeAll(async () => {
   const server = createApp(dir).listen(0)
   await new Promise((resolve) => server.once('listening', resolve))
   base = `http://localhost:${(server.address() as AddressInfo).port}`
-  close = () => server.close()
+  close = () => closeWith(server)
 })
 afterAll(() => close())
 
-it('answers health, compresses, and serves the application for any room', async () => {
+it('answers health, has what is compressed, and serves the application for any room', async () => {
   expect(await (await fetch(`${base}/health`)).json()).toEqual({ status: 'ok' })
   const room = await fetch(`${base}/ladder`, { headers: { 'accept-encoding': 'gzip' } })
   expect(await room.text()).toContain('built')
-  expect(room.headers.get('content-encoding')).toBe('gzip')
+  for (const encoding of ['gzip', 'br']) {
+    const script = await fetch(`${base}/big.js`, { headers: { 'accept-encoding': encoding } })
+    expect(script.headers.get('content-encoding')).toBe(encoding)
+    expect(await script.text()).toHaveLength(24_005)
+  }
   expect((await fetch(`${base}/assets/none.js`)).status).toBe(404)
+})
+
+it('an address that cannot be read is told so, without the insides of the server', async () => {
+  for (const path of ['/reader/%E0%A4%A', '/%E0%A4%A', '/%c0%ae%c0%ae/package.json']) {
+    const answer = await fetch(base + path)
+    expect(answer.status, path).toBeLessThan(500)
+    expect(await answer.text(), path).not.toMatch(/node_modules|at .*\.[jt]s/)
+  }
+})
+
+it('PORT is digits from 0 to 65535, anything else is refused in words', () => {
+  expect([portOf(undefined), portOf(''), portOf('0'), portOf('65535')]).toEqual([
+    4173, 4173, 0, 65535,
+  ])
+  for (const text of ['65536', '-1', '1e3', '0x50', ' 80', '80.5', 'http'])
+    expect(() => portOf(text), text).toThrow(/allowed is a whole number from 0 to 65535/)
+})
+
+it('ends on a signal with somebody listening still', async () => {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    env: { ...process.env, PORT: '0' },
+  })
+  const told = await new Promise<string>((resolve) =>
+    server.stdout.once('data', (data) => resolve(String(data))),
+  )
+  const address = /http:\S+/.exec(told)![0]
+  const readings = await fetch(`${address}/reader/readings`)
+  await readings.body!.getReader().read()
+  const ended = new Promise((resolve) => server.once('exit', resolve))
+  server.kill('SIGTERM')
+  expect(await ended).toBe(0)
 })
 
 it('allows no inline script and no outside origin', async () => {
@@ -62,6 +103,13 @@ describe('the simulated reader', () => {
     expect((await post('measure', sample)).status).toBe(409)
   })
 
+  it('answers pages of its own address only', async () => {
+    const from = (origin: string) => fetch(`${base}/reader/state`, { headers: { origin } })
+    expect((await from(base)).status).toBe(200)
+    for (const origin of ['http://elsewhere.test', 'http://localhost:1', 'null'])
+      expect((await from(origin)).status, origin).toBe(403)
+  })
+
   it('says what is wrong with a sample, and sends every reading to who listens', async () => {
     await post('calibrate')
     expect((await post('measure', { kind: 'masstone', paint: 'gold' })).status).toBe(404)
@@ -76,6 +124,8 @@ describe('the simulated reader', () => {
       ).status,
     ).toBe(422)
     expect((await post('measure', { kind: 'smell' })).status).toBe(400)
+    for (const parts of [[], [{ paint: 'yellow-ochre', drops: 0 }]])
+      expect((await post('measure', { kind: 'mix', parts })).status).toBe(400)
     const stream = await fetch(`${base}/reader/readings`)
     const reader = stream.body!.getReader()
     await reader.read()

@@ -1,58 +1,103 @@
-import compression from 'compression'
 import express from 'express'
-import type { Express } from 'express'
+import type { ErrorRequestHandler, Express, RequestHandler } from 'express'
 import helmet from 'helmet'
-import { join } from 'node:path'
+import { existsSync } from 'node:fs'
+import sirv from 'sirv'
 import type { Instrument } from './reader/instrument'
 import { readerRoutes } from './reader/routes'
 import { simulatedReader } from './reader/simulated'
+
+const headers = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'none'"],
+      // The search runs as WebAssembly; nothing else may be made of text.
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+      styleSrc: ["'self'"],
+      imgSrc: ["'self'", 'blob:', 'data:'],
+      mediaSrc: ["'self'", 'blob:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      manifestSrc: ["'self'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  // With the opener policy, which helmet sets: threads may share one memory.
+  crossOriginEmbedderPolicy: { policy: 'require-corp' },
+  // Served over plain http on the painter's own machine.
+  strictTransportSecurity: false,
+})
+
+/** What the application never asks for, nobody may ask for in its name. */
+const permissions: RequestHandler = (_request, response, next) => {
+  response.setHeader(
+    'Permissions-Policy',
+    ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid', 'bluetooth']
+      .map((name) => `${name}=()`)
+      .join(', '),
+  )
+  next()
+}
+
+/** Pages of other origins have no business with the reader. */
+const ownOrigin: RequestHandler = (request, response, next) => {
+  const { origin, host } = request.headers
+  const site = request.headers['sec-fetch-site']
+  const foreign =
+    (origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host)) ||
+    site === 'cross-site' ||
+    site === 'same-site'
+  if (!foreign) return next()
+  response.status(403).json({
+    trouble: 'bad-sample',
+    message: 'the reader answers pages of its own address only',
+  })
+}
+
+const inWords: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
+  if (response.headersSent) return next(error)
+  const status = error.status ?? 500
+  response
+    .status(status)
+    .type('text')
+    .send(status < 500 ? 'This address cannot be read.' : 'Something went wrong here.')
+}
+
+/** The built application, compressed when it was built; rooms are all the same page. */
+function application(builtDir: string): RequestHandler {
+  if (!existsSync(builtDir))
+    return (_request, response) =>
+      void response.status(503).type('text').send('Nothing is built yet: npm run build')
+  return sirv(builtDir, {
+    brotli: true,
+    gzip: true,
+    single: true,
+    ignores: ['/assets/', '/forms/', '/demo/'],
+    setHeaders: (response, path) =>
+      response.setHeader(
+        'Cache-Control',
+        path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+      ),
+  })
+}
 
 /** The web server: the built application, nothing from outside, nothing inline. */
 export function createApp(builtDir: string, reader: Instrument = simulatedReader()): Express {
   const app = express()
   app.disable('x-powered-by')
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          // The search runs as WebAssembly; nothing else may be made of text.
-          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-          styleSrc: ["'self'"],
-          imgSrc: ["'self'", 'blob:', 'data:'],
-          fontSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          baseUri: ["'none'"],
-          formAction: ["'self'"],
-          frameAncestors: ["'none'"],
-        },
-      },
-      // Served over plain http on the painter's own machine.
-      strictTransportSecurity: false,
-    }),
-  )
-  // A stream of events must not wait in a compressor.
-  app.use(
-    compression({
-      filter: (request, response) =>
-        !/event-stream/.test(String(response.getHeader('Content-Type'))) &&
-        compression.filter(request, response),
-    }),
-  )
+  app.use(headers, permissions)
   app.get('/health', (_request, response) => {
     response.json({ status: 'ok' })
   })
-  app.use('/reader', readerRoutes(reader))
-  app.use('/assets', express.static(join(builtDir, 'assets'), { immutable: true, maxAge: '1y' }))
-  app.use(express.static(builtDir))
-  app.use('/assets', (_request, response) => {
+  app.use('/reader', ownOrigin, readerRoutes(reader))
+  app.use(application(builtDir))
+  app.use((_request, response) => {
     response.status(404).type('text').send('There is no such file.')
   })
-  app.get('/{*path}', (_request, response) => {
-    response.sendFile(join(builtDir, 'index.html'))
-  })
+  app.use(inWords)
   return app
 }

@@ -1,25 +1,32 @@
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app'
+import { closeWith } from './closing'
+import { portOf } from './port'
 
-const text = process.env.PORT ?? '4173'
-const port = Number(text)
-if (!Number.isInteger(port) || port < 0 || port > 65535) {
-  console.error(`PORT is "${text}"; allowed is a whole number from 0 to 65535`)
+function fail(words: string): never {
+  console.error(words)
   process.exit(1)
 }
 
-const server = createApp(fileURLToPath(new URL('../dist', import.meta.url))).listen(port, () => {
+let port = 0
+try {
+  port = portOf(process.env.PORT)
+} catch (error) {
+  fail((error as Error).message)
+}
+
+const server = createApp(fileURLToPath(new URL('../dist', import.meta.url))).listen(port)
+server.on('listening', () => {
   const address = server.address()
   const actual = typeof address === 'object' && address ? address.port : port
   console.log(`Cobaltfinch is open at http://localhost:${actual}`)
 })
-server.on('error', (error: NodeJS.ErrnoException) => {
-  console.error(
+server.on('error', (error: NodeJS.ErrnoException) =>
+  fail(
     error.code === 'EADDRINUSE'
       ? `Port ${port} is taken. Choose another: PORT=4180 npm start`
       : error.message,
-  )
-  process.exit(1)
-})
+  ),
+)
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
-  process.on(signal, () => server.close(() => process.exit(0)))
+  process.once(signal, () => void closeWith(server).then(() => process.exit(0)))

@@ -1,8 +1,13 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 /** What went wrong, what happened to the work and what to do; stays until it is closed. */
-defineProps<{ text: string; details?: string[] }>()
-defineEmits<{ close: [] }>()
+defineProps<{
+  text: string
+  details?: string[]
+  /** What can be done about it. */
+  action?: string
+}>()
+defineEmits<{ close: []; act: [] }>()
 </script>
 
 <template>
@@ -13,7 +18,10 @@ defineEmits<{ close: [] }>()
         <li v-for="line in details" :key="line">{{ line }}</li>
       </ul>
     </div>
-    <ElButton @click="$emit('close')">Close</ElButton>
+    <div class="ways">
+      <ElButton v-if="action" type="primary" @click="$emit('act')">{{ action }}</ElButton>
+      <ElButton @click="$emit('close')">Close</ElButton>
+    </div>
   </div>
 </template>
 
@@ -32,7 +40,8 @@ ul {
   margin: 0;
   overflow-wrap: anywhere;
 }
-.plain:hover {
-  color: #161616;
+.ways {
+  display: flex;
+  flex: none;
 }
 </style>

@@ -15,7 +15,13 @@ export const sampleSchema = v.variant('kind', [
   }),
   v.object({
     kind: v.literal('mix'),
-    parts: v.pipe(v.array(v.object({ paint: id, drops: amount })), v.maxLength(20)),
+    parts: v.pipe(
+      v.array(
+        v.object({ paint: id, drops: v.pipe(amount, v.gtValue(0, 'drops are more than none')) }),
+      ),
+      v.minLength(1),
+      v.maxLength(20),
+    ),
   }),
 ])
 export type ReaderSample = v.InferOutput<typeof sampleSchema>

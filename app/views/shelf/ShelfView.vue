@@ -2,6 +2,7 @@
 import { ElButton, ElInput } from 'element-plus'
 import { whenever } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
+import { onOpenedWith } from '../../offline/openedWith'
 import OpenFile from '../../parts/files/OpenFile.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import { useShelf } from '../../stores/shelf/shelf'
@@ -14,6 +15,7 @@ import FoldOut from '../../parts/FoldOut.vue'
 /** Every commission as the ladders of its figures; the room one comes in by. */
 const shelf = useShelf()
 onMounted(() => void shelf.look())
+onMounted(() => onOpenedWith((file) => void opener.value?.open(file)))
 const opener = ref<InstanceType<typeof OpenFile>>()
 const busy = ref('')
 const over = ref(false)

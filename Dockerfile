@@ -1,0 +1,16 @@
+# Builds the application and serves it on port 4173: docker build -t cobaltfinch . && docker run -p 4173:4173 cobaltfinch
+FROM node:20-slim AS built
+WORKDIR /cobaltfinch
+COPY package.json package-lock.json ./
+RUN npm ci --omit=dev --no-audit --no-fund
+COPY . .
+RUN npx vite build --logLevel warn
+
+FROM node:20-slim
+WORKDIR /cobaltfinch
+COPY --from=built --chown=node /cobaltfinch ./
+USER node
+ENV NODE_ENV=production PORT=4173
+EXPOSE 4173
+HEALTHCHECK CMD node -e "fetch('http://localhost:'+process.env.PORT+'/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))"
+CMD ["node", "--import", "tsx", "server/main.ts"]

@@ -1,0 +1,30 @@
+import { registerSW } from 'virtual:pwa-register'
+
+/** A page that stays open asks this often whether there is a newer version, ms. */
+const ASK_MS = 60 * 60 * 1000
+const STAYS = 0
+
+/**
+ * Has the browser keep the application, so that it opens without the server; says when a newer version lies ready, and
+ * goes over to it only when the painter wants to.
+ */
+export function keepApplication(): void {
+  const goOver = (): void => {
+    navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), {
+      once: true,
+    })
+    void update(false)
+  }
+  const update = registerSW({
+    immediate: true,
+    onNeedRefresh: () => {
+      const over = { name: 'Go over to it now', run: goOver }
+      void import('../messages/say').then(({ say }) =>
+        say('A newer version is ready; your work is saved.', over, STAYS),
+      )
+    },
+    onRegisteredSW: (_, registration) => {
+      if (registration) setInterval(() => void registration.update().catch(() => undefined), ASK_MS)
+    },
+  })
+}
