@@ -69,7 +69,10 @@ module.exports = {
       name: 'all-found',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '\\.css$|^@fontsource' },
+      to: {
+        couldNotResolve: true,
+        pathNot: '\\.css$|^@fontsource|^virtual:pwa|^vite-plugin-pwa/client',
+      },
     },
   ],
   options: {

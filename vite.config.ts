@@ -1,7 +1,8 @@
 import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vite'
 import type { Connect, Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
-import { defineConfig } from 'vitest/config'
+
 import { offline } from './scripts/manifest'
 import { packFiles } from './scripts/packed'
 
@@ -87,37 +88,5 @@ export default defineConfig({
         },
       },
     },
-  },
-  test: {
-    testTimeout: 60_000,
-    pool: 'threads',
-    // The usual is one fewer than there are cores, which on two leaves one idle.
-    maxWorkers: '100%',
-    projects: [
-      {
-        extends: true,
-        test: {
-          name: 'core',
-          include: [
-            'core/**/*.test.ts',
-            'server/**/*.test.ts',
-            'scripts/**/*.test.ts',
-            'tests/reference/**/*.test.ts',
-            'tests/world/**/*.test.ts',
-            'tests/fuzz/**/*.test.ts',
-          ],
-          // Pure functions leave nothing behind: what one file has loaded serves the next.
-          isolate: false,
-        },
-      },
-      {
-        extends: true,
-        test: { name: 'app', include: ['app/**/*.test.ts'], exclude: ['app/**/*.dom.test.ts'] },
-      },
-      {
-        extends: true,
-        test: { name: 'parts', include: ['app/**/*.dom.test.ts'], environment: 'happy-dom' },
-      },
-    ],
   },
 })
