@@ -4,8 +4,10 @@ import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useAwayRoom } from './offline/useAwayRoom'
 import { rooms } from './rooms'
+import { useBackup } from './stores/backup'
 import { useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
+import { useBackupReminder } from './keys/useBackupReminder'
 import { useKeys } from './keys/useKeys'
 import { helpShown, tourShown } from './parts/helpShown'
 import { later } from './parts/later'
@@ -16,6 +18,7 @@ import TroubleNote from './parts/TroubleNote.vue'
 
 const store = useProject()
 const desk = useDesk()
+const backup = useBackup()
 const route = useRoute()
 /** In a commission, not at the shelf. */
 const inside = computed(() => typeof route.params.commission === 'string')
@@ -49,6 +52,7 @@ watch(
   { immediate: true, flush: 'post' },
 )
 const { palette } = useKeys()
+useBackupReminder()
 const CommandPalette = later(() => import('./keys/CommandPalette.vue'))
 const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))
@@ -85,6 +89,7 @@ function skip(): void {
     </nav>
     <div id="room" ref="main" class="room-space">
       <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
+      <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
       <TroubleNote
         v-if="away"
         :text="`The room ${String(away.name)} could not be loaded; is the server within reach? Your work is as it was.`"

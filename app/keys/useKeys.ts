@@ -26,6 +26,8 @@ export function useKeys() {
   function orders(key: string): boolean {
     const lower = key.toLowerCase()
     if (lower === 'k') palette.value = true
+    else if (lower === 's')
+      void import('../parts/files/takeAway').then(({ takeAway }) => takeAway.zip())
     else if (lower === 'y') redo()
     else if (lower === 'z') undo()
     else return false

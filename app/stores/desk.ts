@@ -10,7 +10,8 @@ import { summaryOf } from './shelf/summaryOf'
 import { putTogether } from './putTogether'
 import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
-import { onOthers, readWork, setAside, tellOthers, writeWork } from '../vault/works'
+import { setAside } from '../vault/aside'
+import { onOthers, readWork, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
 /** What goes on changing is stored this often all the same. */
@@ -227,5 +228,5 @@ export const useDesk = defineStore('desk', () => {
     removeEventListener('pagehide', late)
     document.removeEventListener('visibilitychange', late)
   })
-  return { openId, state, trouble, open, flush, follow, told }
+  return { openId, state, trouble, open, flush, told }
 })

@@ -1,10 +1,7 @@
-import localForage from 'localforage'
-
-/** Where the work lives between visits: IndexedDB through localForage, everything on this machine. */
-const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'work' })
+import { setAside } from './aside'
+import { workStore as store } from './workStore'
 
 const COMMISSION = 'commission '
-const ASIDE = 'put aside '
 /** Where the one project of a browser lay before there were commissions. */
 const FIRST = 'project'
 
@@ -17,20 +14,6 @@ export const worksAmong = (keys: readonly string[]): string[] =>
 
 /** Ids of all commissions that are stored. */
 export const listWorks = async (): Promise<string[]> => worksAmong(await store.keys())
-
-/** Puts work aside under a name of its own, unchanged, so that nothing is lost. */
-export const setAside = async (text: string, at: Date, why = ''): Promise<void> => {
-  // What lies there already, to the letter, need not lie there twice.
-  for (const name of (await listAside()).filter((one) => one.endsWith(` ${why}`)))
-    if ((await readAside(name)) === text) return
-  await store.setItem(`${ASIDE}${at.toISOString()} ${why}`.trim(), text)
-}
-
-/** Names of what was put aside, oldest first. */
-export const listAside = async (): Promise<string[]> =>
-  (await store.keys()).filter((key) => key.startsWith(ASIDE)).sort()
-
-export const readAside = (name: string): Promise<string | null> => store.getItem<string>(name)
 
 /** One tab writes at a time, where the browser can say so. */
 const alone = <T>(work: () => Promise<T>): Promise<T> =>

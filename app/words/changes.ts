@@ -1,7 +1,7 @@
 import type { Figure, Project } from '../../core'
 
 /** What each part of a plan is called. */
-const ofPlan: Readonly<Record<string, string>> = {
+export const ofPlan: Readonly<Record<string, string>> = {
   steps: 'steps',
   contrast: 'contrast',
   warmth: 'light warmth',
@@ -21,7 +21,7 @@ const ofPlan: Readonly<Record<string, string>> = {
   key: 'where the light comes from',
   seenFrom: 'where it is judged from',
 }
-const ofFigure: Readonly<Record<string, string>> = {
+export const ofFigure: Readonly<Record<string, string>> = {
   name: 'name',
   note: 'note',
   tone: 'tone',
@@ -34,7 +34,7 @@ const ofFigure: Readonly<Record<string, string>> = {
   picture: 'picture',
   versions: 'versions',
 }
-const ofProject: Readonly<Record<string, string>> = {
+export const ofProject: Readonly<Record<string, string>> = {
   name: 'name of the commission',
   palette: 'bottles on the table',
   puddles: 'a mix',

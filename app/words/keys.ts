@@ -9,6 +9,7 @@ export const everywhereKeys: readonly KeyWords[] = [
   { keys: '1 … 9', does: 'the rooms, from the top' },
   { keys: '[ and ]', does: 'the figure before, the figure after' },
   { keys: 'Ctrl Z', does: 'undo; with Shift redo' },
+  { keys: 'Ctrl S', does: 'pack the whole commission as one file, its backup' },
   { keys: '?', does: 'these keys' },
 ]
 

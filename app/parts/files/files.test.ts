@@ -120,18 +120,6 @@ describe('files of the work', () => {
     expect(useShelf().all).toEqual([])
   })
 
-  it('what was put aside can be taken away, each as it was', async () => {
-    const work = storesInMemory.of('work')
-    work.set('put aside 2026-01-02', 'the later one')
-    work.set('put aside 2026-01-01', 'the first one')
-    work.set('commission a', 'the work')
-    await takeAway.aside()
-    expect(vi.mocked(saveFile).mock.calls.map(([, text]) => text)).toEqual([
-      'the first one',
-      'the later one',
-    ])
-  })
-
   it('a zip that is refused changes nothing; one without its pictures opens and says so', async () => {
     const { project, photos } = largeCommission()
     const pack = (made: typeof project) =>

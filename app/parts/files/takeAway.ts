@@ -1,18 +1,10 @@
 import { until } from '@vueuse/core'
-import {
-  formatGpl,
-  formatLadderCsv,
-  formatLogCsv,
-  formatProject,
-  starterPaints,
-  whoOf,
-} from '../../../core'
+import { formatGpl, formatLadderCsv, formatLogCsv, formatProject, whoOf } from '../../../core'
 import type { LadderRow, Project } from '../../../core'
+import { packed, useBackup } from '../../stores/backup'
 import { useLadder } from '../../stores/ladder/ladder'
 import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
-import { listAside, readAside } from '../../vault/works'
-import { threads } from '../../workers/threads'
 import { fileName, saveFile } from './saveFile'
 
 /** What is to be had of the ladder, once every step has a mix; a proof that goes on is not waited for. */
@@ -38,11 +30,9 @@ async function rows(): Promise<LadderRow[]> {
 
 /** A whole commission as one file, whether it is open or not. */
 export async function takeWhole(project: Project): Promise<void> {
-  const names = new Map(
-    [...starterPaints, ...(project.box ?? [])].map(({ id, name }) => [id, name]),
-  )
-  const bytes = await threads.commission().pack(project, names)
+  const bytes = await packed(project)
   saveFile(fileName(project.name, 'zip'), new Uint8Array(bytes), 'application/zip')
+  await useBackup().packedNow(project.id)
 }
 
 /** The ways to take the work away as a file; each saves one. */
@@ -66,12 +56,5 @@ export const takeAway = {
     const { project, log } = useProject()
     const text = formatLogCsv(log, nameOf, whoOf(project.figures))
     saveFile(fileName(`${project.name} log`, 'csv'), text, 'text/csv')
-  },
-  /** What was put aside unchanged, because it was damaged or another tab wrote over it. */
-  async aside(): Promise<void> {
-    for (const name of await listAside()) {
-      const text = await readAside(name)
-      if (text !== null) saveFile(fileName(name, 'json'), text, 'application/json')
-    }
   },
 }

@@ -107,6 +107,12 @@ export function useWork() {
     changePlan,
     undo: () => go(history.undo()),
     redo: () => go(history.redo()),
+    /** Another state of the same commission takes the place of this one; undo brings this one back. */
+    replace: (next: Project) =>
+      change('', (draft) => {
+        for (const key of Object.keys(draft)) if (!(key in next)) delete draft[key as 'log']
+        Object.assign(draft, next)
+      }),
     /** Takes over what another window made of it; that is not this one's to undo. */
     takeOver(next: Project): void {
       const patches = differences(project.value, next)

@@ -123,10 +123,14 @@ export const useShelf = defineStore('shelf', () => {
     await desk.flush()
     const there = await readWork(DEMO_ID)
     if (there !== formatProject(lowTide([...starterIds]))) return false
+    if (desk.openId === DEMO_ID) {
+      open.replace(project)
+      await desk.flush()
+      return true
+    }
     await writeWork(DEMO_ID, formatProject(project), there)
     await writeSummary(summaryOf(project, Date.now()))
     tellOthers(DEMO_ID)
-    if (desk.openId === DEMO_ID) await desk.follow()
     return true
   }
   /** Puts a commission on the shelf under an id and a name that no other has; hands back its id. */

@@ -3,6 +3,8 @@ import { ElButton, ElInput } from 'element-plus'
 import { whenever } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { onOpenedWith } from '../../offline/openedWith'
+import { listAside } from '../../vault/aside'
+import { later } from '../../parts/later'
 import OpenFile from '../../parts/files/OpenFile.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import { useShelf } from '../../stores/shelf/shelf'
@@ -16,6 +18,10 @@ import FoldOut from '../../parts/FoldOut.vue'
 const shelf = useShelf()
 onMounted(() => void shelf.look())
 onMounted(() => onOpenedWith((file) => void opener.value?.open(file)))
+const AsideList = later(() => import('../../parts/files/AsideList.vue'))
+/** So much work was put aside unchanged. */
+const aside = ref(0)
+onMounted(async () => (aside.value = (await listAside().catch(() => [])).length))
 const opener = ref<InstanceType<typeof OpenFile>>()
 const busy = ref('')
 const over = ref(false)
@@ -131,6 +137,9 @@ const dropped = (event: DragEvent): void => {
       </FoldOut>
       <FoldOut v-if="shelf.deleted.length && !wanted" :name="`Deleted (${shelf.deleted.length})`">
         <ShelfRows :summaries="shelf.deleted" :now="now" @failed="failed" />
+      </FoldOut>
+      <FoldOut v-if="aside && !wanted" :name="`Work that was put aside (${aside})`">
+        <AsideList @left="aside = $event" />
       </FoldOut>
     </template>
   </main>

@@ -1,0 +1,109 @@
+import { expect, test } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { unzipSync } from 'fflate'
+import { accessible, saved } from './start'
+
+const files = async (page: Page, item: string | RegExp) => {
+  await page.getByRole('button', { name: 'Files' }).click()
+  await page.getByRole('menuitem', { name: item }).click()
+}
+const rename = async (page: Page, name: string) => {
+  const field = page.getByRole('textbox', { name: 'Name', exact: true })
+  await field.fill(name)
+  await field.press('Tab')
+  await saved(page)
+}
+
+/** The browser's own private folder stands in for one of the painter's; its handles are of the same kind. */
+test('a folder is kept up to date by itself, over a reload too, and what is in it opens', async ({
+  page,
+}) => {
+  await page.addInitScript(() =>
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle('painting', { create: true }),
+    }),
+  )
+  const inFolder = () =>
+    page.evaluate(async () => {
+      const root = await navigator.storage.getDirectory()
+      const folder = await root.getDirectoryHandle('painting', { create: true })
+      const file = await (await folder.getFileHandle('low-tide.zip')).getFile()
+      return [...new Uint8Array(await file.arrayBuffer())]
+    })
+  const namesIn = async (): Promise<string> =>
+    new TextDecoder().decode(unzipSync(Uint8Array.from(await inFolder()))['project.json'])
+  await page.clock.install()
+  await page.goto('/figures')
+  await files(page, 'Keep a folder up to date by itself…')
+  await expect.poll(() => namesIn().catch(() => '')).toContain('"format": "cobaltfinch-project"')
+  await page.reload()
+  await rename(page, 'Kept elsewhere')
+  expect(await namesIn()).not.toContain('Kept elsewhere')
+  await page.clock.runFor(25_000)
+  await expect.poll(namesIn).toContain('Kept elsewhere')
+  await page.getByRole('button', { name: 'Files' }).click()
+  await expect(
+    page.getByRole('menuitem', { name: /Pack the whole.*as it was packed/ }),
+  ).toBeVisible()
+  await expect(
+    page.getByRole('menuitem', { name: 'Stop keeping painting up to date' }),
+  ).toBeVisible()
+})
+
+test('one key packs the commission; after much change one is reminded of it', async ({ page }) => {
+  await page.clock.install()
+  await page.goto('/figures')
+  for (let i = 0; i < 60; i++) {
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill(`Isaura ${i}`)
+    await page.keyboard.press('Tab')
+    await page.clock.runFor(1500)
+  }
+  await expect(
+    page.getByText(/No copy of this commission outside.*60 changes, never packed/),
+  ).toBeVisible()
+  const waiting = page.waitForEvent('download')
+  await page.keyboard.press('Control+s')
+  await waiting
+  await page.getByRole('button', { name: 'Files' }).click()
+  await page.clock.runFor(1000)
+  await expect(page.getByRole('menuitem', { name: /as it was packed/ })).toBeVisible()
+})
+
+test('work that was put aside is compared, taken back as a commission of its own, and deleted', async ({
+  page,
+}) => {
+  await page.goto('/figures')
+  await rename(page, 'Before')
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const open = indexedDB.open('cobaltfinch')
+        open.onsuccess = () => {
+          const store = open.result.transaction('work', 'readwrite').objectStore('work')
+          const read = store.get('commission low-tide')
+          read.onsuccess = () => {
+            store.put(read.result, 'put aside 2026-11-20T19:00:00.000Z low-tide')
+            store.transaction.oncomplete = () => resolve()
+          }
+        }
+      }),
+  )
+  await rename(page, 'After')
+  await page.reload()
+  await files(page, 'Work that was put aside (1)…')
+  const dialog = page.getByRole('dialog', { name: 'Work that was put aside' })
+  await dialog.getByRole('button', { name: 'Compare' }).click()
+  await expect(dialog.getByText('name of After: “After” here, “Before” there')).toBeVisible()
+  await accessible(page)
+  await dialog.getByRole('button', { name: 'Delete' }).click()
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await dialog.getByRole('button', { name: /Take back/ }).click()
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('Before')
+  await page.goto('/')
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(2)
+  await page.getByRole('button', { name: 'Work that was put aside (1)' }).click()
+  await page.getByRole('button', { name: 'Delete', exact: true }).last().click()
+  await page.getByRole('button', { name: 'Delete for good' }).click()
+  await expect(page.getByRole('button', { name: /put aside/ })).toHaveCount(0)
+})
