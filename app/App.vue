@@ -7,6 +7,7 @@ import { rooms } from './rooms'
 import { useBackup } from './stores/backup'
 import { useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
+import { useArrival } from './keys/useArrival'
 import { useBackupReminder } from './keys/useBackupReminder'
 import { useKeys } from './keys/useKeys'
 import { helpShown, tourShown } from './parts/helpShown'
@@ -58,6 +59,7 @@ const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))
 const RoomHelp = later(() => import('./keys/RoomHelp.vue'))
 const main = ref<HTMLElement>()
+useArrival(main)
 /** Past the rooms to the room itself. */
 function skip(): void {
   const here = main.value?.querySelector<HTMLElement>('main')

@@ -49,8 +49,3 @@ router.beforeEach(async (to) => {
     shelf.trouble = `There is no commission “${id}” in this browser. What there is stands below; a file brings in others.`
   return '/'
 })
-
-router.afterEach((to) => {
-  const of = to.params.commission === undefined ? '' : ` · ${useProject().project.name}`
-  document.title = `${String(to.name)}${of} · Cobaltfinch`
-})

@@ -3,6 +3,7 @@ import type { Remote } from 'comlink'
 import type { BoxApi } from './boxWorker'
 import type { CoatsApi } from './coatsWorker'
 import type { CommissionApi } from './commissionWorker'
+import type { FileApi } from './fileWorker'
 import type { LearnApi } from './learnWorker'
 import type { PictureApi } from './pictureWorker'
 import type { RangeApi } from './rangeWorker'
@@ -47,6 +48,9 @@ export const threads = {
   ),
   commission: thread<CommissionApi>(
     () => new Worker(new URL('./commissionWorker.ts', import.meta.url), { type: 'module' }),
+  ),
+  file: thread<FileApi>(
+    () => new Worker(new URL('./fileWorker.ts', import.meta.url), { type: 'module' }),
   ),
   learn: thread<LearnApi>(
     () => new Worker(new URL('./learnWorker.ts', import.meta.url), { type: 'module' }),

@@ -8,12 +8,11 @@ import {
   formatCxf,
   formatMeasurementsCsv,
   opaqueReflectance,
-  parseBox,
-  parseBoxCsv,
 } from '../../../core'
 import type { Measurement } from '../../../core'
 import FoldOut from '../../parts/FoldOut.vue'
 import FileButton from '../../parts/field/FileButton.vue'
+import { readFile } from '../../parts/files/readFile'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project/project'
 
@@ -48,8 +47,7 @@ const saves = [
   },
 ]
 async function open(file: File): Promise<void> {
-  const text = await file.text()
-  const reading = text.trimStart().startsWith('{') ? parseBox(text) : parseBoxCsv(text)
+  const reading = await readFile(file, 'box')
   if (!reading.ok) {
     trouble.value = [
       `“${file.name}” was not opened. Your box is as it was.`,

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { ref } from 'vue'
-import { formatTones, parseTones, toneLab } from '../../../core'
+import { formatTones, toneLab } from '../../../core'
 import type { KeptTone } from '../../../core'
 import FileButton from '../../parts/field/FileButton.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import { readFile } from '../../parts/files/readFile'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useProject } from '../../stores/project/project'
 import { vTip } from '../../parts/tip/tip'
@@ -27,7 +28,7 @@ const save = (): void =>
   )
 
 async function open(file: File): Promise<void> {
-  const reading = parseTones(await file.text())
+  const reading = await readFile(file, 'tones')
   trouble.value = reading.ok
     ? ''
     : `“${file.name}” was not opened. ${reading.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`

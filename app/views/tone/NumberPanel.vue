@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
-import { deltaE00, fitSkin, labOf, lchOf, parseCgats, parseColour, toneLab } from '../../../core'
+import { deltaE00, fitSkin, labOf, lchOf, parseColour, toneLab } from '../../../core'
 import type { Lab, Measurement } from '../../../core'
 import FileButton from '../../parts/field/FileButton.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import { readFile } from '../../parts/files/readFile'
 import { useProject } from '../../stores/project/project'
 
 /** A tone written as numbers, or read from an instrument's file. */
@@ -57,7 +58,7 @@ function use(kind: 'hide' | 'skin'): void {
   }
 }
 async function open(file: File): Promise<void> {
-  const reading = parseCgats(await file.text())
+  const reading = await readFile(file, 'cgats')
   if (reading.ok) {
     readings.value = reading.value.measurements
     notes.value = reading.value.notes

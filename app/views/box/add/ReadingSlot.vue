@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
-import { labOf, parseColour, readMeasurements } from '../../../../core'
+import { labOf, parseColour } from '../../../../core'
 import type { Measurement, ReaderSample, SwatchReading } from '../../../../core'
 import FileButton from '../../../parts/field/FileButton.vue'
 import PickOne from '../../../parts/field/PickOne.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
+import { readFile } from '../../../parts/files/readFile'
 import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../../stores/reader'
 
@@ -41,7 +42,7 @@ function take(one: Measurement): void {
     trouble.value = `“${one.name}” is a Lab under ${one.lab?.white}; a spectrum or D65, 2° is needed`
 }
 async function open(file: File): Promise<void> {
-  const found = readMeasurements(await file.text())
+  const found = await readFile(file, 'measurements')
   trouble.value = found.ok
     ? found.value.notes.join('; ')
     : `“${file.name}”, ${found.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`

@@ -12,7 +12,7 @@ const withCommas = format(',')
 
 <template>
   <div class="own">
-    <h3>Your own sculpt</h3>
+    <h2>Your own sculpt</h2>
     <p class="soft">STL, OBJ or GLB up to 500,000 triangles; drop it here or choose it.</p>
     <FileButton accept=".stl,.obj,.glb" @file="form.load($event)"> Choose a sculpt… </FileButton>
     <ElProgress

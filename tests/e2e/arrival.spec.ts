@@ -1,0 +1,53 @@
+import { expect, test } from './start'
+
+test('in a new room the title says where one is, and the focus is on its heading', async ({
+  page,
+}) => {
+  await page.goto('/figures')
+  await expect(page).toHaveTitle('Figures · Low Tide · Cobaltfinch')
+  for (const [room, title] of [
+    ['Ladder', /^Ladder · Isaura.* · Low Tide · Cobaltfinch$/],
+    ['Coats', /^Coats · Isaura/],
+    ['Box', /^Box · Low Tide/],
+  ] as const) {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
+    await expect(page).toHaveTitle(title)
+    await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
+  }
+  await page.goto('/tone/hide')
+  await expect(page).toHaveTitle(/^Tone \(hide\) · Isaura/)
+})
+
+/** A tablet on the home network asks for the page by a name that is no secure address. */
+test('without a secure address: rooms, changes, two tabs and saving work', async ({
+  playwright,
+}) => {
+  const browser = await playwright.chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP tablet.test 127.0.0.1'],
+  })
+  const context = await browser.newContext()
+  const [page, other] = [await context.newPage(), await context.newPage()]
+  const thrown: string[] = []
+  page.on('pageerror', ({ message }) => thrown.push(message))
+  for (const one of [page, other]) await one.goto('http://tablet.test:4180/figures')
+  expect(await page.evaluate(() => [isSecureContext, 'locks' in navigator])).toEqual([false, false])
+  const name = (of: typeof page) => of.getByRole('textbox', { name: 'Name', exact: true })
+  await name(page).fill('By the stove')
+  await name(page).press('Tab')
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await expect(name(other)).toHaveValue('By the stove')
+  await page
+    .getByRole('button', { name: /Add a figure|New figure/ })
+    .first()
+    .click()
+  await page.reload()
+  await expect(name(page)).toBeVisible()
+  for (const room of ['ladder', 'bench', 'coats', 'tone', 'range']) {
+    await page.goto(`http://tablet.test:4180/${room}`)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await expect(page.getByRole('alert')).toHaveCount(0)
+  }
+  expect(thrown).toEqual([])
+  await browser.close()
+})
