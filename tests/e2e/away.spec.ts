@@ -45,3 +45,26 @@ test('where site data is blocked the page says so and what helps', async ({ page
     await expect(page.getByRole('button', { name: 'Load again' })).toBeEnabled()
   }
 })
+
+test('a room and a part that did not come are asked for again where they are missed', async ({
+  page,
+}) => {
+  await page.goto('/figures')
+  await page.route(/BoxView/, (route) => route.abort())
+  await page.getByRole('link', { name: 'Box' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'The room Box' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Low Tide')
+  await page.unroute(/BoxView/)
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page).toHaveURL(/\/box$/)
+  await expect(page.getByRole('alert')).toHaveCount(0)
+
+  await page.route(/FileMenu/, (route) => route.abort())
+  await page.goto('/figures')
+  const part = page.getByRole('alert').filter({ hasText: 'This part could not be loaded' })
+  await expect(part.first()).toBeVisible()
+  await page.unroute(/FileMenu/)
+  await part.first().getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('button', { name: 'Files' })).toBeEnabled()
+  await expect(part).toHaveCount(0)
+})

@@ -94,7 +94,7 @@ async function remove(row: Row): Promise<void> {
         <ElButton @click="act(save(row))">Save as a file</ElButton>
         <ElButton @click="act(remove(row))">Delete</ElButton>
       </div>
-      <div v-if="row.lines" role="status">
+      <div v-if="row.lines" role="status" class="compared">
         <p v-if="row.lines.length === 0">It is the same as what stands.</p>
         <template v-else>
           <p>{{ counted(row.lines.length, 'thing differs', 'things differ') }}:</p>
@@ -132,6 +132,13 @@ p {
 }
 .ways :deep(.el-button) {
   margin: 0;
+}
+
+.compared {
+  margin-top: 10px;
+}
+.compared > p::first-letter {
+  text-transform: uppercase;
 }
 .lines {
   margin: 0;
