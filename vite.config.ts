@@ -3,8 +3,8 @@ import { defineConfig } from 'vite'
 import type { Connect, Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
-import { offline } from './scripts/manifest'
-import { packFiles } from './scripts/packed'
+import { offline } from './scripts/manifest.ts'
+import { packFiles } from './scripts/packed.ts'
 
 /** The core computes and nothing else: a part of it that is not used need not be there, nor what only it uses. */
 const treeshake = {

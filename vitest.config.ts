@@ -1,5 +1,5 @@
 import { defineConfig, mergeConfig } from 'vitest/config'
-import application from './vite.config'
+import application from './vite.config.ts'
 
 export default mergeConfig(
   application,

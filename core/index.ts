@@ -401,3 +401,19 @@ export {
   unpackCommission,
 } from './formats/commission/commission'
 export type { Commission } from './formats/commission/commission'
+
+/* The eye: exercises with measured answers */
+export { isPlaced, skillKeys, skills } from './eye/skills'
+export type { Skill } from './eye/skills'
+export type { EyeAnswer } from './eye/answer'
+export type { Exercise, EyeOption, EyePart, EyeWorld } from './eye/exercise'
+export { makeExercise } from './eye/makeExercise'
+export { skinAt } from './eye/exercises/seen'
+export { lookOf } from './eye/looks'
+export { Staircase } from './eye/staircase'
+export type { Threshold } from './eye/staircase'
+export { staircaseOf, thresholdFor, trendOf } from './eye/measure'
+export type { TrendPoint } from './eye/measure'
+export { dueSkills, nextSkill } from './eye/due'
+export { formatEye, freshEye, mergeEyes, parseEye } from './formats/eye/eye'
+export type { EyeRecord } from './formats/eye/schema'
