@@ -75,6 +75,7 @@ export const rooms: Room[] = [
     component: () => import('./views/bench/BenchView.vue'),
   },
   { name: 'Log', path: '/log', component: () => import('./views/log/LogView.vue') },
+  { name: 'Eye', path: '/eye', component: () => import('./views/eye/EyeView.vue') },
 ]
 
 /** What lies outside every commission. */

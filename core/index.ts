@@ -406,7 +406,16 @@ export type { Commission } from './formats/commission/commission'
 export { isPlaced, skillKeys, skills } from './eye/skills'
 export type { Skill } from './eye/skills'
 export type { EyeAnswer } from './eye/answer'
-export type { Exercise, EyeOption, EyePart, EyeWorld } from './eye/exercise'
+export type {
+  Exercise,
+  EyeOption,
+  EyePart,
+  EyeWorld,
+  FieldExercise,
+  OrderExercise,
+  PickExercise,
+  SlideExercise,
+} from './eye/exercise'
 export { makeExercise } from './eye/makeExercise'
 export { skinAt } from './eye/exercises/seen'
 export { lookOf } from './eye/looks'

@@ -1,5 +1,6 @@
-import { bakeSculpt, formatStl, photosOf, sculptsOf, stlCorners } from '../../core'
+import { bakeSculpt, formatStl, mergeEyes, photosOf, sculptsOf, stlCorners } from '../../core'
 import type { Commission, Project } from '../../core'
+import { keepEye, readEye } from './eye'
 import { newId } from './newId'
 import { dropPhoto, photoOf, putPhoto } from './photos'
 import { dropSculpt, putSculpt, sculptOf } from './sculpts'
@@ -23,7 +24,7 @@ export async function contentsOf(project: Project): Promise<Commission> {
     const kept = await sculptOf(id)
     if (kept) sculpts.set(id, formatStl(kept))
   }
-  return { project, photos, sculpts }
+  return { project, photos, sculpts, eye: await readEye() }
 }
 
 /** Stores pictures and sculpts of a commission, all of them or none; its figures then name them. */
@@ -31,6 +32,7 @@ export async function store({
   project,
   photos,
   sculpts,
+  eye,
 }: Commission): Promise<{ project: Project; stored: Stored }> {
   const stored: Stored = { photos: [], sculpts: [] }
   try {
@@ -49,6 +51,8 @@ export async function store({
       const id = sculpt === undefined ? undefined : ids.get(sculpt)
       return id === undefined ? figure : { ...figure, sculpt: id }
     })
+    // Answers are put with those that are here; an eye only ever has more of them.
+    if (eye) await keepEye(mergeEyes(await readEye(), eye))
     return { project: { ...project, figures }, stored }
   } catch (error) {
     await discard(stored)

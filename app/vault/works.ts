@@ -1,3 +1,4 @@
+import { alone } from './alone'
 import { setAside } from './aside'
 import { workStore as store } from './workStore'
 
@@ -14,10 +15,6 @@ export const worksAmong = (keys: readonly string[]): string[] =>
 
 /** Ids of all commissions that are stored. */
 export const listWorks = async (): Promise<string[]> => worksAmong(await store.keys())
-
-/** One tab writes at a time, where the browser can say so. */
-const alone = <T>(work: () => Promise<T>): Promise<T> =>
-  'locks' in navigator ? (navigator.locks.request('cobaltfinch-work', work) as Promise<T>) : work()
 
 /** What is written where another tab has written since, and whether something of that is lost by it. */
 export interface Met {

@@ -31,6 +31,10 @@ export const keysOfRoom: Readonly<Record<string, readonly KeyWords[]>> = {
     { keys: 'Arrows', does: 'from bottle to bottle' },
     { keys: 'Space', does: 'put it in or take it out' },
   ],
+  Eye: [
+    { keys: '1 … 7', does: 'choose' },
+    { keys: 'Space', does: 'the next question' },
+  ],
   Bench: [
     { keys: 'Space', does: 'done: the next move' },
     { keys: 'Backspace', does: 'back to the move before' },

@@ -18,6 +18,8 @@ export interface ApartJob {
   sizeMm: number
   others: Seen[]
   from: SeenFrom
+  /** What the painter's eye tells apart in the hand, where that is known. */
+  inHand?: number
   /** As it is painted now: a mix for another tone is off in about the same way. */
   painted: Seen
 }
@@ -36,6 +38,7 @@ export function apart({
   others,
   from,
   painted,
+  inHand,
 }: ApartJob): Tone | undefined {
   const options = { form: formSamples(form), key, moved }
   const seenWith = (one: Tone): Seen => {
@@ -60,7 +63,7 @@ export function apart({
       sizeMm,
     }
     return others.every((other) => {
-      const { recess, light, wanted } = seenApart(mine, other, from)
+      const { recess, light, wanted } = seenApart(mine, other, from, inHand)
       return Math.max(recess, light) >= SURELY * wanted
     })
   }

@@ -30,12 +30,16 @@ function blended(steps: readonly Omit<PaintedStep, 'key'>[]): { lab: Lab; share:
 /**
  * How a ladder reads in the hand, on the table and on a shelf: neighbours that are too near to be told apart at that
  * size are taken together, nearest first, until all that are left read; thresholds are common practice, no source.
- * @param steps dark to light; `sizeMm` the height of the figure.
+ * @param steps dark to light; `sizeMm` the height of the figure, `inHand` what the painter's eye tells apart.
  * @example fromAfar(seenSkin, 54).map(({ from }) => from) // ["hand", "table", "shelf"]
  */
-export const fromAfar = (steps: readonly PaintedStep[], sizeMm: number): FromAfar[] =>
+export const fromAfar = (
+  steps: readonly PaintedStep[],
+  sizeMm: number,
+  inHand?: number,
+): FromAfar[] =>
   (Object.keys(distances) as SeenFrom[]).map((from) => {
-    const wanted = readsFrom(sizeMm, from)
+    const wanted = readsFrom(sizeMm, from, inHand)
     let groups = steps.map(({ key, lab, share }) => ({
       keys: [key],
       lab,

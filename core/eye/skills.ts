@@ -1,5 +1,5 @@
 /** How an answer is given: one of several, an order, a place on a slider or on a field. */
-export type AnswerKind = 'pick' | 'order' | 'slide' | 'field'
+type AnswerKind = 'pick' | 'order' | 'slide' | 'field'
 
 /** What an eye is asked for, and in what its differences are told. */
 export interface SkillAbout {

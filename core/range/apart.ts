@@ -16,7 +16,7 @@ export interface SeenRow {
   sizeMm: number
 }
 
-/** Two skins are told apart in the hand, ΔE00, on a 54 mm figure; common practice, no source. */
+/** Two skins are told apart in the hand, ΔE00, on a 54 mm figure, where nothing is known of the eye; common practice, no source. */
 const IN_HAND = 2
 /** How fast that grows as the figure is seen smaller; common practice, no source. */
 const POWER = 0.9
@@ -25,10 +25,11 @@ const USUAL_ANGLE = angleOf(54, 'hand')
 
 /**
  * How far apart, ΔE00, two rows have to be to be told apart at a glance: the smaller the figure is seen, the more.
+ * @param inHand what this painter's eye tells apart in the hand.
  * @example readsFrom(54, 'hand') // 2
  */
-export const readsFrom = (sizeMm: number, from: SeenFrom): number =>
-  IN_HAND * Math.max(0.5, (USUAL_ANGLE / angleOf(sizeMm, from)) ** POWER)
+export const readsFrom = (sizeMm: number, from: SeenFrom, inHand = IN_HAND): number =>
+  inHand * Math.max(0.5, (USUAL_ANGLE / angleOf(sizeMm, from)) ** POWER)
 
 /** The mean of some steps by their shares; all alike where none has a share. */
 function meanOf(steps: readonly SeenStep[]): Lab {
@@ -74,9 +75,9 @@ export const rowsApart = (one: SeenRow, other: SeenRow, from: SeenFrom): RowsApa
  * … as it is seen.
  * @example seenApart(seenOf(row), seenOf(row), 'hand').light // 0
  */
-export function seenApart(one: Seen, other: Seen, from: SeenFrom): RowsApart {
+export function seenApart(one: Seen, other: Seen, from: SeenFrom, inHand = IN_HAND): RowsApart {
   const recess = deltaE00(one.recess, other.recess)
   const light = deltaE00(one.light, other.light)
-  const wanted = readsFrom(Math.min(one.sizeMm, other.sizeMm), from)
+  const wanted = readsFrom(Math.min(one.sizeMm, other.sizeMm), from, inHand)
   return { recess, light, wanted, alike: recess < wanted && light < wanted }
 }

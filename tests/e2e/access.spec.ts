@@ -4,7 +4,7 @@ import { accessible, expect, test } from './start'
 
 const ROOMS =
   `/ /new /ladder /ladder?show=charts /ladder?show=form /range /figures /box /box/add /box/card /tone /tone/hide /coats
-  /accents /bench /log /log?show=critic`.split(/\s+/)
+  /accents /bench /log /log?show=critic /eye`.split(/\s+/)
 const GROUNDS = ['middle', 'dim', 'light']
 const WIDTHS = [1280, 768, 390]
 

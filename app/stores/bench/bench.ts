@@ -28,6 +28,7 @@ import { stackPlanOf } from '../coats/stackPlanOf'
 import { FigurePalette } from '../palette/figurePalette'
 import { usePalette } from '../palette/palette'
 import { zoneNames } from '../palette/zoneNames'
+import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
 import { useAlongside } from './alongside'
 import { useMixing } from './mixing'
@@ -44,6 +45,7 @@ const NOTHING: readonly never[] = []
 /** What is to be done now, what dries, and when it will be finished. */
 export const useBench = defineStore('bench', () => {
   const store = useProject()
+  const eye = useEye()
   const coats = useCoats()
   const state = computed<FigureBench>(() => store.figure.bench ?? {})
   const set = (made: Partial<FigureBench>, tag = ''): boolean => store.setBench(made, tag)
@@ -228,7 +230,7 @@ export const useBench = defineStore('bench', () => {
     enough,
     along,
     habits,
-    tolerance: computed(() => state.value.tolerance ?? TOLERANCE),
+    tolerance: computed(() => state.value.tolerance ?? eye.tolerance ?? TOLERANCE),
     left: computed(() => toCome.value.length),
     now,
     following,

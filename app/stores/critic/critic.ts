@@ -16,6 +16,7 @@ import { aimsOf, moodOf } from '../ladder/mood'
 import { useLadder } from '../ladder/ladder'
 import { withPaints } from '../paints'
 import { useCriticPicture } from '../picture/pictures'
+import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
 import { plain } from '../project/work'
 
@@ -27,6 +28,7 @@ export const useCritic = defineStore('critic', () => {
   /** What the painter says the neutral is. */
   const neutralIs = ref<NeutralKey>('card')
 
+  const eye = useEye()
   /** The plan as paint; nothing while a step has no mix. */
   const puddles = computed<SkinPuddle[] | undefined>(() => {
     const { steps } = ladder
@@ -42,7 +44,7 @@ export const useCritic = defineStore('critic', () => {
     const steps = ladder.steps.flatMap(({ key, painted, share }) =>
       painted ? [{ key, lab: painted, share }] : [],
     )
-    return steps.length === ladder.steps.length ? fromAfar(steps, sizeMm.value) : []
+    return steps.length === ladder.steps.length ? fromAfar(steps, sizeMm.value, eye.tolerance) : []
   })
 
   const { answer, trouble, busy, ask, forget } = useAnswer<CriticRequest, CriticAnswer>((job) =>

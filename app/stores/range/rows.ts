@@ -27,6 +27,7 @@ import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { aimsOf, moodOf } from '../ladder/mood'
 import { foundContents } from '../palette/foundContents'
+import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
 import { plain } from '../project/work'
 
@@ -130,6 +131,7 @@ const same = (one: Ask, other: Ask): boolean =>
 /** Every figure of the commission as it is mixed; what changed is found anew, the rest stays. */
 export const useRange = defineStore('range', () => {
   const store = useProject()
+  const eye = useEye()
   const known = shallowRef<ReadonlyMap<string, { ask: Ask; row: RangeRow }>>(new Map())
   // Read by itself, as the figures are: a change elsewhere in the commission makes no row anew.
   const puddles = computed(() => store.project.puddles)
@@ -173,7 +175,7 @@ export const useRange = defineStore('range', () => {
       void near.set(id, [...(near.get(id) ?? []), { row, light }])
     seen.value.forEach((one, i) => {
       for (const other of seen.value.slice(0, i)) {
-        const { alike: same, light } = seenApart(one.seen, other.seen, from)
+        const { alike: same, light } = seenApart(one.seen, other.seen, from, eye.tolerance)
         if (!same) continue
         add(one.row.figure.id, other.row, light)
         add(other.row.figure.id, one.row, light)
@@ -201,6 +203,7 @@ export const useRange = defineStore('range', () => {
         others: others.map((row) => seenOf(seenRow(row))),
         painted: seenOf(seenRow(mine)),
         from,
+        inHand: eye.tolerance,
       }),
     )
   }

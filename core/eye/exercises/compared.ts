@@ -14,7 +14,7 @@ const TRIES = 60
 type Comparing = 'lighter' | 'warmer' | 'redder' | 'greyer'
 
 /** What is compared, of a colour. */
-export const quantity: Readonly<Record<Comparing, (lab: Lab) => number>> = {
+const quantity: Readonly<Record<Comparing, (lab: Lab) => number>> = {
   lighter: ({ L }) => L,
   warmer: (lab) => -Math.abs(((hueOf(lab) - WARMEST + 540) % 360) - 180),
   redder: ({ a }) => a,

@@ -4,7 +4,7 @@ import { canBeShown, lookOf, nearest, oneOf, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 import { skills } from '../skills'
 
-const TRIES = 40
+const TRIES = 24
 
 const sameParts = (one: readonly EyePart[], other: readonly EyePart[]): boolean => {
   const key = (parts: readonly EyePart[]): string =>

@@ -85,7 +85,7 @@ export function pairs(world: EyeWorld, level: number, chance: Chance): PickExerc
 }
 
 /** Least and most melanin and blood that are asked about, as shares. */
-export const fieldOfSkins = { melanin: [0.01, 0.4], blood: [0.004, 0.09] } as const
+const fieldOfSkins = { melanin: [0.01, 0.4], blood: [0.004, 0.09] } as const
 const OXYGENATION = 0.75
 
 /**

@@ -2,6 +2,8 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import type { Zippable } from 'fflate'
 import { CHECKSUMS, checksumsOf, damageIn } from './checksums'
 import { formatCgats } from '../cgats/format'
+import { formatEye, parseEye } from '../eye/eye'
+import type { EyeRecord } from '../eye/schema'
 import { formatLogCsv } from '../csv/log'
 import { whoOf } from '../project/whoOf'
 import { formatProject } from '../project/format'
@@ -15,6 +17,8 @@ export interface Commission {
   project: Project
   photos: ReadonlyMap<string, Uint8Array>
   sculpts: ReadonlyMap<string, Uint8Array>
+  /** What the painter's eye has answered, over all commissions. */
+  eye?: EyeRecord
 }
 
 /**
@@ -44,6 +48,7 @@ export const MOST_COMMISSION_BYTES = 500 * 1024 * 1024
 const MOST_RATIO = 30
 const SMALL = 60 * 1024 * 1024
 const PROJECT = 'project.json'
+const EYE = 'eye.json'
 
 /** Kinds of picture by their first bytes; what is none of them is kept under .bin. */
 function endingOf(bytes: Uint8Array): string {
@@ -60,6 +65,7 @@ const about = (name: string): string =>
     'project.json   everything: figures, ladders, coats, own paints, log (UTF-8 JSON)',
     'log.csv        every mix, predicted and real, as a table',
     'readings.cgats readings of mixes, reflectance 380-730 nm (CGATS.17 text)',
+    'eye.json       answers of the painter’s eye exercises, over all commissions (UTF-8 JSON)',
     'photos/        pictures of figures and of the log, named as the project names them',
     'sculpts/       own sculpts (binary STL), named as the project names them',
     `checksums.txt  CRC-32, length and name of each of these files`,
@@ -71,7 +77,7 @@ const about = (name: string): string =>
  * @example packCommission({ project, photos: new Map(), sculpts: new Map() }, (id) => id).length > 0 // true
  */
 export function packCommission(
-  { project, photos, sculpts }: Commission,
+  { project, photos, sculpts, eye }: Commission,
   nameOf: (paint: string) => string,
 ): Uint8Array {
   const log = project.log ?? []
@@ -84,6 +90,7 @@ export function packCommission(
     'log.csv': strToU8(formatLogCsv(log, nameOf, whoOf(project.figures))),
   }
   if (readings.length > 0) files['readings.cgats'] = strToU8(formatCgats(readings))
+  if (eye && eye.answers.length > 0) files[EYE] = strToU8(formatEye(eye))
   for (const [id, bytes] of photos) files[`photos/${id}.${endingOf(bytes)}`] = [bytes, { level: 0 }]
   for (const [figure, bytes] of sculpts) files[`sculpts/${figure}.stl`] = bytes
   const bare = new Map(
@@ -146,12 +153,21 @@ export function unpackCommission(
     )
   const photos = under('photos')
   const sculpts = under('sculpts')
+  const answers = files[EYE] && !broken(EYE) ? parseEye(strFromU8(files[EYE])) : undefined
+  const eyeMissing = (damage?.missing ?? []).includes(EYE) || (files[EYE] && !answers?.ok)
   const missing = [
+    ...(eyeMissing ? [EYE] : []),
     ...photosOf(reading.value).filter((id) => !photos.has(id)),
     ...sculptsOf(reading.value).filter((id) => !sculpts.has(id)),
   ]
   return {
     ok: true,
-    value: { project: reading.value, photos, sculpts, missing },
+    value: {
+      project: reading.value,
+      photos,
+      sculpts,
+      missing,
+      ...(answers?.ok ? { eye: answers.value } : {}),
+    },
   }
 }

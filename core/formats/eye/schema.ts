@@ -21,7 +21,6 @@ const settingsSchema = v.object({
   /** What this eye sees is the painter's tolerance. */
   tolerance: v.optional(v.boolean()),
 })
-export type EyeSettings = v.InferOutput<typeof settingsSchema>
 
 export const eyeSchema = v.object({
   format: v.literal('cobaltfinch-eye'),
