@@ -1,0 +1,174 @@
+import { chromium } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import type { AddressInfo } from 'node:net'
+import { freshEye, formatEye, seeded, skillKeys, skills } from '../core'
+import type { EyeAnswer } from '../core'
+import { createApp } from '../server/app'
+import { closeWith } from '../server/closing'
+import { png } from '../tests/fixtures/pictures'
+import { paintedWith, photographed } from '../tests/world/faultyPainting'
+import { plannedFigures } from '../tests/world/paintedFigures'
+
+/** Takes the pictures of `docs/screenshots` from the demo, as built: `npm run build && npm run screenshots [name …]`. */
+const TO = 'docs/screenshots'
+
+const still = async (page: Page): Promise<void> => {
+  await page.locator('h1').first().waitFor()
+  await page.waitForFunction(
+    () => !/Looking for|Working out|Mixing…/.test(document.querySelector('main')?.innerText ?? ''),
+    undefined,
+    { timeout: 90_000 },
+  )
+  await page.waitForTimeout(1500)
+}
+
+/** Answers of an eye over three weeks; invented. */
+function inventedEye(now: number): string {
+  const random = seeded(7)
+  const DAY = 86_400_000
+  const answers: EyeAnswer[] = []
+  for (let day = 20; day >= 0; day -= 2)
+    for (const skill of skillKeys.filter((one) => !['more', 'order'].includes(one)))
+      for (let k = 0; k < 12; k++) {
+        const sees = (skills[skill].from / 3) * (1 + day / 25)
+        const level = sees * (0.7 + 1.4 * random())
+        const said =
+          skills[skill].options === 1
+            ? { off: (random() + random() + random() - 1.5) * sees }
+            : { level, right: random() < 0.17 + 0.8 * -Math.expm1(-((level / sees) ** 1.8)) }
+        answers.push({ id: `a${answers.length}`, at: now - day * DAY + k * 5000, skill, ...said })
+      }
+  return formatEye({ ...freshEye(), answers: answers.sort((a, b) => a.at - b.at) })
+}
+
+/** A photograph of the demo's ferrywoman painted too flat, by the tests' own camera. */
+function flatPhoto(): Buffer {
+  const [figure, stranger] = [plannedFigures()[0]!, plannedFigures()[5]!]
+  const painted = paintedWith(figure, 'too flat', { size: 1, random: seeded(3), stranger })
+  const lamp = { light: 'D50', tube: 0.02, exposure: 0.9, noise: 1.5 } as const
+  const { width, height, pixels } = photographed(painted, lamp, 4).picture
+  const LARGER = 4
+  return png(LARGER * width, LARGER * height, (x, y) => {
+    const at = 4 * (Math.floor(y / LARGER) * width + Math.floor(x / LARGER))
+    return [pixels[at]!, pixels[at + 1]!, pixels[at + 2]!]
+  })
+}
+
+async function judged(page: Page): Promise<void> {
+  const choosing = page.waitForEvent('filechooser')
+  await page.getByText('Open a picture…').click()
+  const buffer = flatPhoto()
+  await (await choosing).setFiles({ name: 'flat.png', mimeType: 'image/png', buffer })
+  const box = (await page.getByRole('application', { name: /^flat/ }).boundingBox())!
+  const at = (x: number, y: number) => [box.x + box.width * x, box.y + box.height * y] as const
+  await page.getByRole('radio', { name: 'Neutral' }).click()
+  await page.mouse.click(...at(0.06, 0.5))
+  await page.getByRole('radio', { name: 'Lasso' }).click()
+  await page.mouse.move(...at(0.5, 0.12))
+  await page.mouse.down()
+  for (const [x, y] of [
+    [0.62, 0.12],
+    [0.72, 0.3],
+    [0.7, 0.5],
+    [0.6, 0.62],
+    [0.5, 0.62],
+    [0.42, 0.5],
+    [0.42, 0.3],
+  ] as const)
+    await page.mouse.move(...at(x, y), { steps: 3 })
+  await page.mouse.up()
+  await page.getByText(/Off by \d+\.\d: /).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Write it into the story' }).click()
+}
+
+async function withEye(page: Page): Promise<void> {
+  await page.evaluate(
+    (text) =>
+      new Promise<void>((resolve) => {
+        const open = indexedDB.open('cobaltfinch')
+        open.onsuccess = () => {
+          const change = open.result.transaction('work', 'readwrite')
+          change.objectStore('work').put(text, 'eye')
+          change.oncomplete = () => resolve()
+        }
+      }),
+    inventedEye(Date.now()),
+  )
+  await page.reload()
+}
+const figure = (page: Page, name: string) => page.getByRole('button', { name }).first().click()
+
+/** Each by its name: where it is, and what is done there first. */
+const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promise<unknown> }>> = {
+  shelf: { at: '/' },
+  range: { at: '/range' },
+  'range-across': { at: '/range?show=across' },
+  figures: { at: '/figures' },
+  box: { at: '/box' },
+  'add-paint': { at: '/box/add' },
+  'tone-skin': { at: '/tone/skin' },
+  'tone-hide': { at: '/tone/hide' },
+  ladder: { at: '/ladder' },
+  'ladder-form': {
+    at: '/ladder?show=form',
+    first: (page) => page.getByText('feathered', { exact: true }).click(),
+  },
+  'form-creature': {
+    at: '/ladder?show=form',
+    first: async (page) => {
+      await figure(page, 'Brine imp')
+      const form = page.getByRole('combobox', { name: 'Form', exact: true })
+      await form.focus()
+      await form.press('Enter')
+      await page.getByRole('option', { name: 'tusked head' }).first().click()
+      await page.locator('.room-space').evaluate((room) => room.scrollTo(0, 0))
+    },
+  },
+  recipe: { at: '/ladder/light' },
+  coats: {
+    at: '/coats',
+    first: (page) => page.getByRole('button', { name: /^Flat base, wash/ }).click(),
+  },
+  accents: { at: '/accents' },
+  bench: { at: '/bench' },
+  log: { at: '/log' },
+  critic: { at: '/log?show=critic', first: judged },
+  eye: {
+    at: '/eye',
+    first: async (page) => {
+      await page.getByRole('button', { name: 'Exercise Lighter' }).click()
+      await page.keyboard.press('2')
+    },
+  },
+  'eye-trend': { at: '/eye', first: withEye },
+}
+
+const server = createApp('dist').listen(0)
+await new Promise((resolve) => server.once('listening', resolve))
+const baseURL = `http://localhost:${(server.address() as AddressInfo).port}`
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+})
+const wanted = process.argv.slice(2)
+for (const [name, { at, first }] of Object.entries(shots)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue
+  const context = await browser.newContext({
+    baseURL,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  })
+  const page = await context.newPage()
+  await page.goto(at)
+  await still(page)
+  try {
+    await first?.(page)
+    await still(page)
+  } catch (error) {
+    console.error(`${name}: ${(error as Error).message.split('\n')[0]!}`)
+  }
+  await page.screenshot({ path: `${TO}/${name}.png` })
+  await context.close()
+}
+await browser.close()
+await closeWith(server)
