@@ -107,9 +107,8 @@ describe('an eye that is measured', () => {
   })
 
   it('guesses alone are right one time in so many, lapses are never more than their share', () => {
-    const of = { threshold: 2, slope: 3, guess: 0.25, lapse: 0.04 }
-    expect(shareRight(0, of)).toBe(0.25)
-    expect(shareRight(200, of)).toBeCloseTo(0.96, 12)
-    expect(shareRight(2, of)).toBeCloseTo(0.25 + 0.71 * (1 - Math.exp(-1)), 12)
+    expect(shareRight(0, 2, 3, 0.25, 0.04)).toBe(0.25)
+    expect(shareRight(200, 2, 3, 0.25, 0.04)).toBeCloseTo(0.96, 12)
+    expect(shareRight(2, 2, 3, 0.25, 0.04)).toBeCloseTo(0.25 + 0.71 * (1 - Math.exp(-1)), 12)
   })
 })

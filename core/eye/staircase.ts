@@ -34,14 +34,17 @@ const LAPSES = [0.01, 0.05]
 /**
  * Share of right answers at a difference: guesses, lapses and a Weibull curve between (Watson and Pelli 1983,
  * Perception & Psychophysics 33, 113). At the threshold 1 − 1/e of what is not guessed is seen.
- * @example shareRight(1, { threshold: 1, slope: 2, guess: 0.25, lapse: 0 }) // about 0.724
+ * @example shareRight(1, 1, 2, 0.25, 0) // about 0.724
  */
 export function shareRight(
   level: number,
-  of: { threshold: number; slope: number; guess: number; lapse: number },
+  threshold: number,
+  slope: number,
+  guess: number,
+  lapse: number,
 ): number {
-  const seen = -Math.expm1(-((level / of.threshold) ** of.slope))
-  return of.guess + (1 - of.guess - of.lapse) * seen
+  const seen = 1 - Math.exp(-((level / threshold) ** slope))
+  return guess + (1 - guess - lapse) * seen
 }
 
 /** The difference at which a share of what is not guessed is seen. */
@@ -78,6 +81,7 @@ function quantile(at: readonly number[], weights: Float64Array, share: number): 
  */
 export class Staircase {
   private readonly at: number[]
+  private readonly thresholds: Float64Array
   private readonly guess: number
   /** Logarithms of what is believed: threshold after threshold for each slope and share of lapses. */
   private readonly logs: { slope: number; lapse: number; log: Float64Array }[]
@@ -87,6 +91,7 @@ export class Staircase {
     answers: readonly Seen[] = [],
   ) {
     this.at = places(procedure)
+    this.thresholds = Float64Array.from(this.at, (place) => 10 ** place)
     this.guess = 1 / procedure.options
     const centre = Math.log10(procedure.from / 2)
     const prior = this.at.map((place) => -0.5 * ((place - centre) / PRIOR_SD) ** 2)
@@ -97,12 +102,12 @@ export class Staircase {
   }
 
   note({ level, right }: Seen): void {
-    const { at, guess } = this
+    const { guess, thresholds } = this
     for (const { slope, lapse, log } of this.logs)
-      at.forEach((place, i) => {
-        const share = shareRight(level, { threshold: 10 ** place, slope, guess, lapse })
+      for (let i = 0; i < thresholds.length; i++) {
+        const share = shareRight(level, thresholds[i]!, slope, guess, lapse)
         log[i]! += Math.log(right ? share : 1 - share)
-      })
+      }
   }
 
   private belief() {
