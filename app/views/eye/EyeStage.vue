@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElProgress } from 'element-plus'
 import { useEventListener, useNow } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { screenColour } from '../../parts/screenColour'
 import { nameOf } from '../../stores/paints'
 import { SESSION_MIN, useEyeSession } from '../../stores/eye/session'
@@ -24,6 +24,11 @@ const over = computed(() => spent.value >= 100)
 const known = computed(() =>
   one.value?.skill === 'more' ? `In it: ${partsWords(one.value.parts!, nameOf)}.` : '',
 )
+const stage = ref<HTMLElement>()
+// A new question is seen from its beginning, however far down the last one ended.
+const toTop = (): void => stage.value?.scrollIntoView({ block: 'start' })
+onMounted(() => requestAnimationFrame(toTop))
+watch(one, toTop, { flush: 'post' })
 const nextButton = ref<InstanceType<typeof ElButton>>()
 watch(
   () => session.given,
@@ -51,7 +56,7 @@ useEventListener(
 </script>
 
 <template>
-  <section v-if="one" class="stage" :aria-label="skillWords[one.skill].name">
+  <section v-if="one" ref="stage" class="stage" :aria-label="skillWords[one.skill].name">
     <div class="line">
       <ElProgress class="time" :percentage="spent" :show-text="false" aria-label="Of ten minutes" />
       <span class="soft">{{ session.right }} of {{ session.answered }} right</span>

@@ -115,4 +115,12 @@ const told = computed(() =>
   border-bottom-style: double;
   border-bottom-width: 6px;
 }
+@media (max-width: 640px) {
+  .swatches {
+    gap: 10px 14px;
+  }
+  .looks {
+    height: 84px;
+  }
+}
 </style>
