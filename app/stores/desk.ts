@@ -70,8 +70,8 @@ export const useDesk = defineStore('desk', () => {
     store.takeOver(mergeProjects(base, store.project, theirs).project)
     following = false
     journal.begin(text, theirs)
-    const left = differences(theirs, store.project)
-    if (left.length > 0) journal.note(theirs.id, left)
+    // With nothing left there is nothing to be made again, and the journal is dropped.
+    journal.note(theirs.id, differences(theirs, store.project))
   }
 
   async function write(): Promise<void> {

@@ -16,10 +16,16 @@ export async function readEye(): Promise<EyeRecord> {
   return freshEye()
 }
 
+/** What was stored last by this tab: while it is still there, nothing has to be read. */
+let last: { text: string; eye: EyeRecord } | undefined
+
 /** Keeps an eye's record, with what another tab has kept since. @returns both together. */
 export const keepEye = (eye: EyeRecord): Promise<EyeRecord> =>
   alone(async () => {
-    const both = mergeEyes(eye, await readEye())
-    await workStore.setItem(EYE, formatEye(both))
+    const text = await workStore.getItem<string>(EYE)
+    const there = last && last.text === text ? last.eye : await readEye()
+    const both = mergeEyes(eye, there)
+    last = { text: formatEye(both), eye: both }
+    await workStore.setItem(EYE, last.text)
     return both
   })

@@ -25,7 +25,7 @@ function history(skill: Skill, noise: number, seed: number): EyeAnswer[] {
 
 describe('what an eye tells apart', () => {
   it('a trend over days falls where the eye grows finer, each day within its own range', () => {
-    const points = trendOf('lighter', history('lighter', 2, 3))
+    const points = [...trendOf('lighter', history('lighter', 2, 3))]
     expect(points).toHaveLength(21)
     const mean = (some: typeof points) =>
       some.reduce((sum, { threshold }) => sum + threshold, 0) / some.length

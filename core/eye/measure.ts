@@ -6,7 +6,7 @@ import { Staircase } from './staircase'
 import type { Threshold } from './staircase'
 
 /** So many answers of a skill are counted, the newest: an eye changes. */
-const NEWEST = 120
+const NEWEST = 80
 
 const ofSkill = (skill: Skill, answers: readonly EyeAnswer[]): EyeAnswer[] =>
   answers.filter((one) => one.skill === skill).slice(-NEWEST)
@@ -22,14 +22,27 @@ export function staircaseOf(skill: Skill, answers: readonly EyeAnswer[]): Stairc
   return new Staircase(skills[skill], seen)
 }
 
+/** Answers are never changed and their ids are theirs alone: what some of them say is worked out once. */
+const known = new Map<string, Threshold>()
+const MOST_KNOWN = 4000
+
 /**
- * What an eye tells apart in a skill, in the skill's unit, from its newest 120 answers.
+ * What an eye tells apart in a skill, in the skill's unit, from its newest 80 answers.
  * @example thresholdFor('ratio', [{ id: 'a', at: 0, skill: 'ratio', off: 1 }]).threshold // 1
  */
 export function thresholdFor(skill: Skill, answers: readonly EyeAnswer[]): Threshold {
-  if (!isPlaced(skill)) return staircaseOf(skill, answers).threshold()
-  const offs = ofSkill(skill, answers).flatMap(({ off }) => (off === undefined ? [] : [off]))
-  return placedOff(offs, skills[skill].from)
+  const newest = ofSkill(skill, answers)
+  const key = `${skill} ${newest[0]?.id} ${newest.at(-1)?.id} ${newest.length}`
+  let found = known.get(key)
+  if (!found) {
+    if (known.size > MOST_KNOWN) known.clear()
+    const offs = newest.flatMap(({ off }) => (off === undefined ? [] : [off]))
+    found = isPlaced(skill)
+      ? placedOff(offs, skills[skill].from)
+      : staircaseOf(skill, newest).threshold()
+    known.set(key, found)
+  }
+  return found
 }
 
 const DAY_MS = 86_400_000
@@ -44,26 +57,24 @@ export interface TrendPoint extends Threshold {
 }
 
 /**
- * How a skill went over time: one point for every day on which it was asked. Each day counts its own answers and, where
- * these are few, those before them.
+ * How a skill went over time: one point for every day on which it was asked, worked out as they are asked for. Each day
+ * counts its own answers and, where these are few, those before them.
  * @param startOfDay the start of the day of a time, ms.
- * @example trendOf('ratio', [{ id: 'a', at: 0, skill: 'ratio', off: 1 }]).length // 1
+ * @example [...trendOf('ratio', [{ id: 'a', at: 0, skill: 'ratio', off: 1 }])].length // 1
  */
-export function trendOf(
+export function* trendOf(
   skill: Skill,
   answers: readonly EyeAnswer[],
   startOfDay: (at: number) => number = (at) => Math.floor(at / DAY_MS) * DAY_MS,
-): TrendPoint[] {
+): Generator<TrendPoint> {
   const mine = answers.filter((one) => one.skill === skill)
-  const points: TrendPoint[] = []
-  mine.forEach((one, i) => {
-    const day = startOfDay(one.at)
-    const next = mine[i + 1]
-    if (next && startOfDay(next.at) === day) return
-    const begun = mine.findIndex(({ at }) => startOfDay(at) === day)
+  const days = mine.map(({ at }) => startOfDay(at))
+  let begun = 0
+  for (let i = 0; i < mine.length; i++) {
+    const day = days[i]!
+    if (days[i + 1] === day) continue
     const from = Math.max(0, Math.min(begun, i + 1 - TREND_ANSWERS))
-    const upTo = mine.slice(from, i + 1)
-    points.push({ day, answers: i + 1 - begun, ...thresholdFor(skill, upTo) })
-  })
-  return points
+    yield { day, answers: i + 1 - begun, ...thresholdFor(skill, mine.slice(from, i + 1)) }
+    begun = i + 1
+  }
 }

@@ -26,7 +26,7 @@ export interface Threshold {
 const AIM = 0.8
 /** Standard deviation of what is believed before the first answer, in powers of ten. */
 const PRIOR_SD = 0.7
-const STEPS = 101
+const STEPS = 61
 /** Steepness of the Weibull curve and share of lapses are not known either: each pair is believed alike at first. */
 const SLOPES = [1.4, 1.9, 2.6]
 const LAPSES = [0.01, 0.05]

@@ -8,7 +8,9 @@ import {
   formatMeasurementsCsv,
   formatProject,
   formatStl,
+  formatEye,
   formatTones,
+  freshEye,
   packCommission,
   parseBox,
   parseBoxCsv,
@@ -19,6 +21,7 @@ import {
   parseMeasurementsCsv,
   parseProject,
   parseShelfList,
+  parseEye,
   parseTones,
   recordOf,
   opaqueReflectance,
@@ -26,6 +29,7 @@ import {
   surfaceNet,
   unpackCommission,
 } from '../../core'
+import type { EyeRecord } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 import { shapes } from '../../core/ladder/form/shapes/shapes'
 
@@ -38,6 +42,13 @@ export interface Parsed {
 
 const ids = new Set(starterPaints.map(({ id }) => id))
 const project = lowTide([...ids])
+const eye: EyeRecord = {
+  ...freshEye(),
+  answers: [
+    { id: 'a', at: 1e12, skill: 'same', level: 2, right: true },
+    { id: 'b', at: 1e12, skill: 'ratio', off: -0.5 },
+  ],
+}
 const readings = starterPaints
   .slice(0, 3)
   .map((paint) => ({ name: paint.name, reflectance: opaqueReflectance(paint) }))
@@ -59,6 +70,7 @@ const bytes = (name: string, sound: Uint8Array, parse: (data: Uint8Array) => unk
 /** Every way into the program from outside. */
 export const parsers: readonly Parsed[] = [
   text('project', formatProject(project), (file) => parseProject(file, ids)),
+  text('eye', formatEye(eye), parseEye),
   text('tones', formatTones([{ name: 'tan', tone: project.figures[0]!.tone }]), parseTones),
   text('box', formatBox(box), parseBox),
   text('box, CSV', formatBoxCsv(box), parseBoxCsv),

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { freshEye, mergeEyes, thresholdFor } from '../../../core'
+import { freshEye, mergeEyes, skillKeys, thresholdFor } from '../../../core'
 import type { EyeAnswer, EyeRecord, Skill, Threshold } from '../../../core'
 import { keepEye, readEye } from '../../vault/eye'
 import { newId } from '../../vault/newId'
@@ -8,6 +8,7 @@ import { refusalWords } from '../../vault/storing'
 
 /** Answers of a skill that say enough for it to be relied on. */
 const ENOUGH = 30
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 /** An eye is told a tolerance of this at least, ΔE00: no mix is nearer than its drops let it. */
 const FINEST = 0.5
 
@@ -33,8 +34,13 @@ export const useEye = defineStore('eye', () => {
   let reading: Promise<void> | undefined
   const look = (): Promise<void> =>
     (reading ??= readEye().then(
-      (kept) => {
+      async (kept) => {
         record.value = mergeEyes({ ...record.value, settings: kept.settings }, kept)
+        // Worked out one by one, so that nothing holds the page when they are shown.
+        for (const skill of skillKeys) {
+          thresholdFor(skill, record.value.answers)
+          await pause()
+        }
         ready.value = true
       },
       (error: unknown) => {

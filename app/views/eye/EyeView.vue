@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ElButton, ElSwitch } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { thresholdFor, trendOf } from '../../../core'
-import type { Skill } from '../../../core'
+import type { EyeAnswer, Skill, TrendPoint } from '../../../core'
 import EyeTrend from '../../charts/EyeTrend.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
@@ -21,7 +21,26 @@ const looked = ref<Skill>('lighter')
 const chosen = computed(() => session.exercise?.skill ?? looked.value)
 
 const startOfDay = (at: number): number => new Date(at).setHours(0, 0, 0, 0)
-const points = computed(() => trendOf(chosen.value, eye.answers, startOfDay))
+const points = shallowRef<readonly TrendPoint[]>([])
+const SLICE_MS = 12
+/** Day by day in slices: weeks of answers take longer than the page may be held. */
+async function lookBack(skill: Skill, answers: readonly EyeAnswer[]): Promise<void> {
+  const made: TrendPoint[] = []
+  let until = performance.now() + SLICE_MS
+  for (const point of trendOf(skill, answers, startOfDay)) {
+    made.push(point)
+    if (performance.now() < until) continue
+    await new Promise((resolve) => setTimeout(resolve))
+    if (skill !== chosen.value || answers !== eye.answers) return
+    until = performance.now() + SLICE_MS
+  }
+  points.value = made
+}
+watch(
+  [chosen, () => eye.answers, () => eye.ready],
+  ([skill, answers, ready]) => void (ready && lookBack(skill, answers)),
+  { immediate: true },
+)
 const words = (threshold: number): string => thresholdWords(chosen.value, { threshold })
 const label = computed(() => {
   const last = points.value.at(-1)
@@ -49,7 +68,8 @@ const table = computed(() => thresholdFor('same', eye.answers))
       <EyeStage v-if="session.exercise" />
       <template v-else>
         <p v-if="session.trouble" role="alert">{{ session.trouble }}</p>
-        <div class="begin">
+        <div v-if="!eye.ready" class="begin" role="status">Looking at your answers…</div>
+        <div v-else class="begin">
           <ElButton type="primary" size="large" @click="session.start()">
             {{ SESSION_MIN }} minutes of what is due
           </ElButton>
@@ -61,7 +81,12 @@ const table = computed(() => thresholdFor('same', eye.answers))
             }}
           </p>
         </div>
-        <SkillList :chosen="chosen" @choose="looked = $event" @start="session.start($event)" />
+        <SkillList
+          v-if="eye.ready"
+          :chosen="chosen"
+          @choose="looked = $event"
+          @start="session.start($event)"
+        />
       </template>
       <template #side>
         <section aria-labelledby="trend">
