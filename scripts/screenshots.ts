@@ -5,9 +5,8 @@ import { freshEye, formatEye, seeded, skillKeys, skills } from '../core'
 import type { EyeAnswer } from '../core'
 import { createApp } from '../server/app'
 import { closeWith } from '../server/closing'
-import { png } from '../tests/fixtures/pictures'
-import { paintedWith, photographed } from '../tests/world/faultyPainting'
-import { plannedFigures } from '../tests/world/paintedFigures'
+import { ferrywoman, showCritic } from '../tests/fixtures/judged'
+import { store } from '../tests/fixtures/stored'
 
 /** Takes the pictures of `docs/screenshots` from the demo, as built: `npm run build && npm run screenshots [name …]`. */
 const TO = 'docs/screenshots'
@@ -41,59 +40,17 @@ function inventedEye(now: number): string {
   return formatEye({ ...freshEye(), answers: answers.sort((a, b) => a.at - b.at) })
 }
 
-/** A photograph of the demo's ferrywoman painted too flat, by the tests' own camera. */
-function flatPhoto(): Buffer {
-  const [figure, stranger] = [plannedFigures()[0]!, plannedFigures()[5]!]
-  const painted = paintedWith(figure, 'too flat', { size: 1, random: seeded(3), stranger })
-  const lamp = { light: 'D50', tube: 0.02, exposure: 0.9, noise: 1.5 } as const
-  const { width, height, pixels } = photographed(painted, lamp, 4).picture
-  const LARGER = 4
-  return png(LARGER * width, LARGER * height, (x, y) => {
-    const at = 4 * (Math.floor(y / LARGER) * width + Math.floor(x / LARGER))
-    return [pixels[at]!, pixels[at + 1]!, pixels[at + 2]!]
-  })
-}
-
 async function judged(page: Page): Promise<void> {
   const choosing = page.waitForEvent('filechooser')
   await page.getByText('Open a picture…').click()
-  const buffer = flatPhoto()
+  const buffer = ferrywoman('too flat')
   await (await choosing).setFiles({ name: 'flat.png', mimeType: 'image/png', buffer })
-  const box = (await page.getByRole('application', { name: /^flat/ }).boundingBox())!
-  const at = (x: number, y: number) => [box.x + box.width * x, box.y + box.height * y] as const
-  await page.getByRole('radio', { name: 'Neutral' }).click()
-  await page.mouse.click(...at(0.06, 0.5))
-  await page.getByRole('radio', { name: 'Lasso' }).click()
-  await page.mouse.move(...at(0.5, 0.12))
-  await page.mouse.down()
-  for (const [x, y] of [
-    [0.62, 0.12],
-    [0.72, 0.3],
-    [0.7, 0.5],
-    [0.6, 0.62],
-    [0.5, 0.62],
-    [0.42, 0.5],
-    [0.42, 0.3],
-  ] as const)
-    await page.mouse.move(...at(x, y), { steps: 3 })
-  await page.mouse.up()
-  await page.getByText(/Off by \d+\.\d: /).waitFor({ timeout: 60_000 })
+  await showCritic(page, 'flat.png')
   await page.getByRole('button', { name: 'Write it into the story' }).click()
 }
 
 async function withEye(page: Page): Promise<void> {
-  await page.evaluate(
-    (text) =>
-      new Promise<void>((resolve) => {
-        const open = indexedDB.open('cobaltfinch')
-        open.onsuccess = () => {
-          const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put(text, 'eye')
-          change.oncomplete = () => resolve()
-        }
-      }),
-    inventedEye(Date.now()),
-  )
+  await store(page, 'eye', inventedEye(Date.now()))
   await page.reload()
 }
 const figure = (page: Page, name: string) => page.getByRole('button', { name }).first().click()

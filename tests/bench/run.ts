@@ -1,5 +1,6 @@
 import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
+import { growthBench } from './growth'
 import { ladderBench } from './ladder'
 import { withBrowser } from './browser'
 import { openingBench } from './opening'
@@ -25,4 +26,12 @@ for (const { what, ours, against, theirs, wanted } of rows)
   console.log(
     `${what}: ${round(ours)} · ${against}: ${round(theirs)} · ${(ours / theirs).toFixed(1)} times (wanted ${wanted})`,
   )
-process.exit(rows.every(({ ours, theirs, wanted }) => ours / theirs >= wanted) ? 0 : 1)
+const growths = growthBench()
+for (const { what, of, sizes, ms, exponent, wanted } of growths)
+  console.log(
+    `${what}: ${sizes.map((n, i) => `${n} ${of} ${ms[i]!.toFixed(1)} ms`).join(', ')} · grows as n^${exponent.toFixed(2)} (wanted at most ${wanted})`,
+  )
+const well =
+  rows.every(({ ours, theirs, wanted }) => ours / theirs >= wanted) &&
+  growths.every(({ exponent, wanted }) => exponent <= wanted)
+process.exit(well ? 0 : 1)

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import { unzipSync } from 'fflate'
+import { store, storedAt } from '../fixtures/stored'
 import { accessible, saved } from './start'
 
 const files = async (page: Page, item: string | RegExp) => {
@@ -75,20 +76,8 @@ test('work that was put aside is compared, taken back as a commission of its own
 }) => {
   await page.goto('/figures')
   await rename(page, 'Before')
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        const open = indexedDB.open('cobaltfinch')
-        open.onsuccess = () => {
-          const store = open.result.transaction('work', 'readwrite').objectStore('work')
-          const read = store.get('commission low-tide')
-          read.onsuccess = () => {
-            store.put(read.result, 'put aside 2026-11-20T19:00:00.000Z low-tide')
-            store.transaction.oncomplete = () => resolve()
-          }
-        }
-      }),
-  )
+  const before = await storedAt(page, 'commission low-tide')
+  await store(page, 'put aside 2026-11-20T19:00:00.000Z low-tide', before)
   await rename(page, 'After')
   await page.reload()
   await files(page, 'Work that was put aside (1)…')

@@ -13,6 +13,7 @@ import {
   saved,
   test,
 } from './start'
+import { store } from '../fixtures/stored'
 
 const ids = starterPaints.map(({ id }) => id)
 const nameOf = (id: string): string => starterPaints.find((one) => one.id === id)?.name ?? id
@@ -74,18 +75,7 @@ test('two tabs: a change is seen in both, only one rings, and neither overwrites
   expect((await rings(page)) + (await rings(other))).toBe(1)
 
   // What this tab does not know of is put aside before it is written over.
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('cobaltfinch')
-        open.onsuccess = () => {
-          const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put('{"by":"a tab that never told"}', 'commission low-tide')
-          change.oncomplete = () => resolve()
-          change.onerror = () => reject(change.error)
-        }
-      }),
-  )
+  await store(page, 'commission low-tide', '{"by":"a tab that never told"}')
   await page.keyboard.press('Space')
   await page.clock.runFor(1000)
   await expect(page.getByRole('alert')).toContainText('Another tab had changed the same meanwhile')

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { unzipSync } from 'fflate'
 import type { Page } from '@playwright/test'
+import { store } from '../fixtures/stored'
 import { accessible, chooseFile, expect, test } from './start'
 
 const NAMES = [
@@ -63,29 +64,12 @@ test('ten minutes of what is due, by touch; what the eye sees becomes the tolera
   await page.goto('/eye')
   await expect(page.getByText('0 answers so far')).toBeVisible()
   // An eye that sees 3 ΔE00 edge to edge: always right above it, by guess below.
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const answers = Array.from({ length: 60 }, (_, i) => {
-          const level = 3 * (0.6 + (i % 9) / 8)
-          return {
-            id: `a${i}`,
-            at: 1e12 + i,
-            skill: 'same',
-            level,
-            right: level > 3 || i % 6 === 0,
-          }
-        })
-        const eye = { format: 'cobaltfinch-eye', version: 1, answers, settings: {} }
-        const open = indexedDB.open('cobaltfinch')
-        open.onsuccess = () => {
-          const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put(JSON.stringify(eye), 'eye')
-          change.oncomplete = () => resolve()
-          change.onerror = () => reject(change.error)
-        }
-      }),
-  )
+  const answers = Array.from({ length: 60 }, (_, i) => {
+    const level = 3 * (0.6 + (i % 9) / 8)
+    return { id: `a${i}`, at: 1e12 + i, skill: 'same', level, right: level > 3 || i % 6 === 0 }
+  })
+  const eye = { format: 'cobaltfinch-eye', version: 1, answers, settings: {} }
+  await store(page, 'eye', JSON.stringify(eye))
   await page.reload()
   await page.getByRole('button', { name: '10 minutes of what is due' }).tap()
   for (let i = 0; i < 6; i++) {

@@ -13,6 +13,7 @@ import {
   settled,
   test,
 } from './start'
+import { store } from '../fixtures/stored'
 
 const drops = (page: Page, paint: string, step: string) =>
   page.getByRole('spinbutton', { name: `${paint} in ${step}, drops`, exact: true })
@@ -172,18 +173,7 @@ test('stored work that is damaged is put aside and reported', async ({ page }) =
   await leaf(page, 'Mixing')
   await pick(page, 'Most drops', '12')
   await saved(page)
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('cobaltfinch')
-        open.onsuccess = () => {
-          const change = open.result.transaction('work', 'readwrite')
-          change.objectStore('work').put('{"format":"cobaltf', 'commission low-tide')
-          change.oncomplete = () => resolve()
-          change.onerror = () => reject(change.error)
-        }
-      }),
-  )
+  await store(page, 'commission low-tide', '{"format":"cobaltf')
   await page.reload()
   await expect(page.getByRole('alert')).toContainText('put aside unchanged')
   // The work is never taken for gone: the shelf still has it, and no demo is saved over it.

@@ -22,7 +22,7 @@ const likeOf = (key: Key): string | undefined => {
 
 <template>
   <div>
-    <h3>{{ shown }}</h3>
+    <h2>{{ shown }}</h2>
     <ElRadioGroup v-model="chosen" class="choices" :aria-label="label">
       <ElRadio v-for="{ key, name } in choices" :key="key" :value="key" class="choice">
         <LadderStrip class="strip" :steps="variants.get(key)?.steps" />
@@ -75,7 +75,8 @@ const likeOf = (key: Key): string | undefined => {
 .choice.is-checked .name {
   font-weight: 700;
 }
-h3 {
+h2 {
+  font-size: 15px;
   padding-bottom: 4px;
 }
 </style>

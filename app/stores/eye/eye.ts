@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { freshEye, mergeEyes, skillKeys, thresholdFor } from '../../../core'
 import type { EyeAnswer, EyeRecord, Skill, Threshold } from '../../../core'
-import { keepEye, readEye } from '../../vault/eye'
+import { keepEye, noteEye, readEye } from '../../vault/eye'
 import { newId } from '../../vault/newId'
 import { refusalWords } from '../../vault/storing'
 
@@ -19,11 +19,19 @@ export const useEye = defineStore('eye', () => {
   const ready = shallowRef(false)
   let keeping: Promise<void> = Promise.resolve()
 
+  /** Answers that are not stored yet. */
+  let unstored: readonly EyeAnswer[] = []
   /** One writing after the other; what another tab has answered comes back with it. */
   function keep(): Promise<void> {
+    noteEye({ ...record.value, answers: [...unstored] })
     keeping = keeping.then(async () => {
       try {
-        record.value = mergeEyes(record.value, await keepEye(record.value))
+        const sent = record.value
+        record.value = mergeEyes(record.value, await keepEye(sent))
+        const there = new Set(sent.answers)
+        unstored = unstored.filter((one) => !there.has(one))
+        const all = unstored.length === 0 && sent.settings === record.value.settings
+        noteEye(all ? undefined : { ...record.value, answers: [...unstored] })
         trouble.value = ''
       } catch (error) {
         trouble.value = `This browser would not store the answers (${refusalWords(error)}). They count as long as this page is open.`
@@ -74,6 +82,7 @@ export const useEye = defineStore('eye', () => {
     hues: computed(() => !settings.value.withoutHues),
     answer(given: Omit<EyeAnswer, 'id' | 'at'>): Promise<void> {
       const one: EyeAnswer = { ...given, id: newId(), at: Date.now() }
+      unstored = [...unstored, one]
       record.value = { ...record.value, answers: [...record.value.answers, one] }
       return keep()
     },
