@@ -26,7 +26,10 @@ const known = computed(() =>
 )
 const stage = ref<HTMLElement>()
 // A new question is seen from its beginning, however far down the last one ended.
-const toTop = (): void => stage.value?.scrollIntoView({ block: 'start' })
+const toTop = (): void => {
+  if (stage.value && stage.value.getBoundingClientRect().top < 0)
+    stage.value.scrollIntoView({ block: 'start' })
+}
 onMounted(() => requestAnimationFrame(toTop))
 watch(one, toTop, { flush: 'post' })
 const nextButton = ref<InstanceType<typeof ElButton>>()

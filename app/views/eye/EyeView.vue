@@ -62,7 +62,10 @@ const table = computed(() => thresholdFor('same', eye.answers))
 
 <template>
   <main class="view">
-    <ViewHead title="Eye" :note="`${eye.answers.length} answers so far`" />
+    <ViewHead
+      title="Eye"
+      :note="`${eye.answers.length} ${eye.answers.length === 1 ? 'answer' : 'answers'} so far`"
+    />
     <TroubleNote v-if="eye.trouble" :text="eye.trouble" @close="eye.trouble = ''" />
     <SideLayout :side="320">
       <EyeStage v-if="session.exercise" />
