@@ -2,7 +2,8 @@
 const SLICE_MS = 30
 const NEWS_MS = 150
 
-const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+/** Lets what else waits have its turn. */
+export const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 
 /**
  * Runs long work of a worker in slices: what it yields is told, the first at once, then now and then.

@@ -63,7 +63,8 @@ export interface SlideExercise extends Asked {
 /** Which skin it is, by its share of melanin and of blood. */
 export interface FieldExercise extends Asked {
   kind: 'field'
-  truth: { melanin: number; blood: number }
+  /** Its place on the field, each 0 to 1, and its shares. */
+  truth: { across: number; up: number; melanin: number; blood: number }
 }
 
 export type Exercise = PickExercise | OrderExercise | SlideExercise | FieldExercise

@@ -4,6 +4,7 @@ import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
+import type { Mixture } from '../paint/paint'
 import type { EyePart, EyeWorld } from './exercise'
 
 /** Chance between 0 and 1, as `seeded` gives it. */
@@ -52,16 +53,18 @@ export function direction(chance: Chance, hues: boolean): number[] {
   return [z, flat * Math.cos(turn), flat * Math.sin(turn)]
 }
 
+/** Drops of the world's bottles as one paint. */
+export function mixtureOf({ paints }: EyeWorld, parts: readonly EyePart[]): Mixture {
+  const of = (id: string) => paints.find((paint) => paint.id === id)!
+  return mixPaints(parts.map(({ paint, drops }) => ({ paint: of(paint), drops })))
+}
+
 /**
  * How a mix of drops looks, opaque.
  * @example lookOf({ paints: box, tones: [] }, [{ paint: box[0].id, drops: 1 }]).L > 0 // true
  */
-export function lookOf({ paints }: EyeWorld, parts: readonly EyePart[]): Lab {
-  const of = (id: string) => paints.find((paint) => paint.id === id)!
-  return labOf(
-    opaqueReflectance(mixPaints(parts.map(({ paint, drops }) => ({ paint: of(paint), drops })))),
-  )
-}
+export const lookOf = (world: EyeWorld, parts: readonly EyePart[]): Lab =>
+  labOf(opaqueReflectance(mixtureOf(world, parts)))
 
 /** A mix of two or three bottles in whole drops. */
 export function someMix({ paints }: EyeWorld, chance: Chance, most = 5): EyePart[] {

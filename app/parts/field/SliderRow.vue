@@ -15,6 +15,7 @@ const {
   step?: number
   /** What the ends and the way between look like; the track shows it. */
   colours?: string[]
+  disabled?: boolean
 }>()
 const value = defineModel<number>({ required: true })
 </script>
@@ -29,6 +30,7 @@ const value = defineModel<number>({ required: true })
       :min="min"
       :max="max"
       :step="step"
+      :disabled="disabled"
       :show-tooltip="false"
       :aria-label="name"
       :format-value-text="() => words"

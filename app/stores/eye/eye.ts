@@ -4,11 +4,11 @@ import { freshEye, mergeEyes, skillKeys, thresholdFor } from '../../../core'
 import type { EyeAnswer, EyeRecord, Skill, Threshold } from '../../../core'
 import { keepEye, noteEye, readEye } from '../../vault/eye'
 import { newId } from '../../vault/newId'
+import { pause } from '../../workers/inSlices'
 import { refusalWords } from '../../vault/storing'
 
 /** Answers of a skill that say enough for it to be relied on. */
 const ENOUGH = 30
-const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
 /** An eye is told a tolerance of this at least, ΔE00: no mix is nearer than its drops let it. */
 const FINEST = 0.5
 

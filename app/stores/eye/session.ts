@@ -7,7 +7,6 @@ import {
   nextSkill,
   seeded,
   skillKeys,
-  skills,
   skinAt,
   staircaseOf,
 } from '../../../core'
@@ -133,6 +132,5 @@ export const useEyeSession = defineStore('eye session', () => {
     next,
     stop,
     answer,
-    unit: computed(() => exercise.value && skills[exercise.value.skill].unit),
   }
 })

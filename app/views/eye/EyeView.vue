@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ElButton, ElSwitch } from 'element-plus'
-import { computed, ref, shallowRef, watch } from 'vue'
-import { thresholdFor, trendOf } from '../../../core'
-import type { EyeAnswer, Skill, TrendPoint } from '../../../core'
+import { computed, ref } from 'vue'
+import { thresholdFor } from '../../../core'
+import type { Skill } from '../../../core'
 import EyeTrend from '../../charts/EyeTrend.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { ENOUGH_ANSWERS, useEye } from '../../stores/eye/eye'
+import { useTrend } from '../../stores/eye/useTrend'
 import { SESSION_MIN, useEyeSession } from '../../stores/eye/session'
 import { skillWords, thresholdWords } from '../../words/eye'
 import EyeStage from './EyeStage.vue'
@@ -20,27 +21,7 @@ const looked = ref<Skill>('lighter')
 /** What is asked now, or what was looked at last. */
 const chosen = computed(() => session.exercise?.skill ?? looked.value)
 
-const startOfDay = (at: number): number => new Date(at).setHours(0, 0, 0, 0)
-const points = shallowRef<readonly TrendPoint[]>([])
-const SLICE_MS = 12
-/** Day by day in slices: weeks of answers take longer than the page may be held. */
-async function lookBack(skill: Skill, answers: readonly EyeAnswer[]): Promise<void> {
-  const made: TrendPoint[] = []
-  let until = performance.now() + SLICE_MS
-  for (const point of trendOf(skill, answers, startOfDay)) {
-    made.push(point)
-    if (performance.now() < until) continue
-    await new Promise((resolve) => setTimeout(resolve))
-    if (skill !== chosen.value || answers !== eye.answers) return
-    until = performance.now() + SLICE_MS
-  }
-  points.value = made
-}
-watch(
-  [chosen, () => eye.answers, () => eye.ready],
-  ([skill, answers, ready]) => void (ready && lookBack(skill, answers)),
-  { immediate: true },
-)
+const points = useTrend(chosen)
 const words = (threshold: number): string => thresholdWords(chosen.value, { threshold })
 const label = computed(() => {
   const last = points.value.at(-1)

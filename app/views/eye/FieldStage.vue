@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElButton, ElSlider } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { skinAt } from '../../../core'
 import type { FieldExercise } from '../../../core'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { screenColour } from '../../parts/screenColour'
 import { useEyeSession } from '../../stores/eye/session'
 
@@ -31,65 +32,45 @@ function press({ offsetX, offsetY, currentTarget }: MouseEvent): void {
   across.value = Math.min(1, Math.max(0, offsetX / clientWidth))
   up.value = Math.min(1, Math.max(0, 1 - offsetY / clientHeight))
 }
-/** Where the skin that is shown lies. */
-const truth = computed(() => {
-  const { melanin, blood } = props.exercise.truth
-  const [fair, pale, deep, flushed] = [skinAt(0, 0), skinAt(0, 0), skinAt(1, 1), skinAt(1, 1)]
-  const on = (low: number, high: number, n: number): number =>
-    Math.log(n / low) / Math.log(high / low)
-  return {
-    across: on(fair.melanin, deep.melanin, melanin),
-    up: on(pale.blood, flushed.blood, blood),
-  }
-})
+/** What is pointed at. */
+const yours = computed(() => skinAt(across.value, up.value))
+const share = (n: number): string => `${(100 * n).toFixed(1)} %`
 const at = (x: number, y: number) => ({ left: `${100 * x}%`, bottom: `${100 * y}%` })
-const css = (x: number, y: number): string => screenColour(skinAt(x, y).lab).css
 </script>
 
 <template>
   <div class="stage">
     <span class="shown" :style="{ background: screenColour(exercise.shown[0]!).css }">
-      <span v-if="done" class="yours" :style="{ background: css(across, up) }" />
+      <span v-if="done" class="yours" :style="{ background: screenColour(yours.lab).css }" />
     </span>
     <div class="field" @click="press">
       <span v-for="(cell, i) in cells" :key="i" class="cell" :style="{ background: cell }" />
       <i class="pin" :style="at(across, up)" />
-      <i v-if="done" class="pin truth-pin" :style="at(truth.across, truth.up)" />
+      <i v-if="done" class="pin truth-pin" :style="at(exercise.truth.across, exercise.truth.up)" />
     </div>
   </div>
   <div class="sliders">
-    <label>
-      Fair to deep
-      <ElSlider
-        v-model="across"
-        :min="0"
-        :max="1"
-        :step="0.01"
-        :disabled="done"
-        :show-tooltip="false"
-        aria-label="Fair to deep: melanin"
-      />
-    </label>
-    <label>
-      Pale to flushed
-      <ElSlider
-        v-model="up"
-        :min="0"
-        :max="1"
-        :step="0.01"
-        :disabled="done"
-        :show-tooltip="false"
-        aria-label="Pale to flushed: blood"
-      />
-    </label>
+    <SliderRow
+      v-model="across"
+      name="Fair to deep: melanin"
+      :words="share(yours.melanin)"
+      :step="0.01"
+      :disabled="done"
+    />
+    <SliderRow
+      v-model="up"
+      name="Pale to flushed: blood"
+      :words="share(yours.blood)"
+      :step="0.01"
+      :disabled="done"
+    />
   </div>
   <ElButton v-if="!done" type="primary" @click="session.answer({ across, up })">
     It is here
   </ElButton>
   <p v-else class="truth">
-    It has {{ (100 * exercise.truth.melanin).toFixed(1) }} % melanin and
-    {{ (100 * exercise.truth.blood).toFixed(1) }} % blood; yours is
-    {{ session.given!.off!.toFixed(1) }} ΔE00 off. The square pin is where it lies.
+    It has {{ share(exercise.truth.melanin) }} melanin and {{ share(exercise.truth.blood) }} blood;
+    yours is {{ session.given!.off!.toFixed(1) }} ΔE00 off. The square pin is where it lies.
   </p>
 </template>
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElButton, ElSlider } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref, watch } from 'vue'
 import { lookOf } from '../../../core'
 import type { SlideExercise } from '../../../core'
+import SliderRow from '../../parts/field/SliderRow.vue'
 import { screenColour } from '../../parts/screenColour'
 import { nameOf } from '../../stores/paints'
 import { useEyeSession } from '../../stores/eye/session'
@@ -43,18 +44,14 @@ const place = (doublings: number): string =>
     <i class="mark truth-mark" :style="{ left: place(exercise.truth) }" />
     <i class="mark" :style="{ left: place(at) }" />
   </div>
-  <p class="ratio">
-    {{ names[0] }} to {{ names[1] }} <b>{{ ratioWords(at) }}</b>
-  </p>
-  <ElSlider
+  <SliderRow
     v-model="at"
+    :name="`${names[0]} to ${names[1]}`"
+    :words="ratioWords(at)"
     :min="-exercise.most"
     :max="exercise.most"
     :step="STEP"
     :disabled="done"
-    :show-tooltip="false"
-    :format-value-text="ratioWords"
-    aria-label="Ratio of the second to the first"
   />
   <ElButton v-if="!done" type="primary" @click="session.answer(at)">It is half-way here</ElButton>
   <p v-else class="truth">
@@ -99,8 +96,5 @@ figcaption {
 .truth-mark {
   width: 9px;
   margin-left: -4px;
-}
-.ratio {
-  margin: 6px 0 0;
 }
 </style>

@@ -5,11 +5,11 @@ import type { Lab } from '../../colour/lab'
 import { wetLook } from '../../paint/appearance'
 import { coatThicknessUm } from '../../paint/coat'
 import { filmReflectance } from '../../paint/film'
-import { mixPaints, thin } from '../../paint/mix'
+import { thin } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { skinReflectance } from '../../tone/skin'
 import type { Drying, EyeOption, EyeWorld, FieldExercise, PickExercise } from '../exercise'
-import { canBeShown, direction, movedBy, oneOf, shuffled, someMix } from '../looks'
+import { canBeShown, direction, mixtureOf, movedBy, oneOf, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 import { skills } from '../skills'
 
@@ -22,8 +22,7 @@ const GLAZE = 6
 /** What is shown, and how it looks when it is dry, or laid. */
 function laid(world: EyeWorld, drying: Drying, chance: Chance) {
   const parts = someMix(world, chance)
-  const of = (id: string) => world.paints.find((paint) => paint.id === id)!
-  const mix = mixPaints(parts.map(({ paint, drops }) => ({ paint: of(paint), drops })))
+  const mix = mixtureOf(world, parts)
   const opaque = opaqueReflectance(mix, 'matt')
   if (drying === 'wet') return { parts, shown: [labOf(wetLook(opaque))], truth: labOf(opaque) }
   if (drying !== 'glaze') {
@@ -102,6 +101,7 @@ export function skinAt(across: number, up: number): { lab: Lab; melanin: number;
 
 /** Which skin is this, by melanin and blood. */
 export function whichSkin(chance: Chance): FieldExercise {
-  const { lab, melanin, blood } = skinAt(chance(), chance())
-  return { kind: 'field', skill: 'skin', shown: [lab], truth: { melanin, blood } }
+  const [across, up] = [chance(), chance()]
+  const { lab, melanin, blood } = skinAt(across, up)
+  return { kind: 'field', skill: 'skin', shown: [lab], truth: { across, up, melanin, blood } }
 }
