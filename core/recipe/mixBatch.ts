@@ -4,7 +4,7 @@ import type { XYZ } from '../colour/white'
 import { MixEvaluator } from '../paint/mixEvaluator'
 import type { Paint } from '../paint/paint'
 import { paintTree } from './search/paintTree'
-import { instantiate } from './search/wasmKernel'
+import { instantiate } from './search/wasmModule'
 
 /** Mixes that are reckoned at once. */
 export const BATCH = 4096

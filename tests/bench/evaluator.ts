@@ -1,7 +1,7 @@
 import { MixEvaluator, starterPaints } from '../../core'
 import { weightsOf } from '../../core/colour/weights'
 import { paintTree } from '../../core/recipe/search/paintTree'
-import { instantiate } from '../../core/recipe/search/wasmKernel'
+import { instantiate } from '../../core/recipe/search/wasmModule'
 import { seeded } from '../../core/numbers/seeded'
 import { race } from './rate'
 import type { Ratio } from './rate'

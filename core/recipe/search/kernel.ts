@@ -2,7 +2,8 @@ import type { Weights } from '../../colour/weights'
 import type { PaintTree } from './paintTree'
 import { plainKernel } from './plainKernel'
 import type { RatioTree } from './ratioTree'
-import type { TargetBox, Turn } from './targetBox'
+import type { Lab } from '../../colour/lab'
+import type { Bounds, Turn } from './targetBox'
 import { wasmKernel } from './wasmKernel'
 
 /**
@@ -19,12 +20,17 @@ export type Take = (
 
 /**
  * The hot part of a search, with a tree of paints and trees of ratios laid out once. All mixes below
- * the given clusters and cell whose X, Y, Z may lie in the box are handed to `take`; some that lie just outside may be, too.
+ * the given clusters and cell that may lie within the difference and the bounds are handed to `take`; some that lie just outside may be, too.
  */
 export interface SearchKernel {
-  setBox(box: TargetBox): void
-  /** Mixes of these clusters, one a slot in rising tree order, at the ratios of a cell of so many slots. */
-  search(clusters: readonly number[], cell: number, take: Take): void
+  /** @param difference from the target, where there is one */
+  seek(bounds: Bounds, difference: number): void
+  /**
+   * Mixes of these clusters, one a slot in rising tree order, at the ratios of a cell of so many slots.
+   * @param work clusters bounded and mixes evaluated at most
+   * @returns whether that was enough for all of them
+   */
+  search(clusters: readonly number[], cell: number, take: Take, work?: number): boolean
   /** Clusters bounded and mixes evaluated since the last asking. */
   takeWork(): number
 }
@@ -35,6 +41,7 @@ export function searchKernel(
   ratios: readonly RatioTree[],
   weights: Weights,
   turn: Turn,
+  target?: Lab,
 ): SearchKernel {
-  return wasmKernel(tree, ratios, weights, turn) ?? plainKernel(tree, ratios, weights, turn)
+  return wasmKernel(tree, ratios, weights, turn, target) ?? plainKernel(tree, ratios, weights, turn)
 }

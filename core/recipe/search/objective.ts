@@ -4,20 +4,24 @@ import type { Lab } from '../../colour/lab'
 import { BANDS } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import type { Weights } from '../../colour/weights'
-import type { Illuminant, Observer } from '../../colour/white'
+import type { Illuminant, Observer, XYZ } from '../../colour/white'
 import { K1, K2 } from '../../paint/surface'
 import type { Mixture } from '../../paint/paint'
 import { targetLab } from '../recipe'
 import type { RecipeRequest } from '../recipe'
-import { targetBox } from './targetBox'
-import type { TargetBox, Turn } from './targetBox'
+import { boundsRound } from './aim'
+import { boxAxes, weightsAlong } from './faces'
+import type { Bounds, TargetBox, Turn } from './targetBox'
 
-/** What a search makes small, and what box of tristimulus values a score leaves. */
+/** What a search makes small, and what part of the tristimulus values a score leaves. */
 export interface Objective {
   /** The bench light: the box and the Lab of recipes are under it. */
   weights: Weights
-  box(score: number): TargetBox
+  /** What holds every mix with such a score; more closely when the best mix so far is told. */
+  bounds(score: number, best?: Lab): Bounds
   turn: Turn
+  /** The colour that a score is the difference from at least, where it is one. */
+  target?: Lab
   /** Score of a mix from its X, Y, Z alone, or what it is at least. */
   rough(X: number, Y: number, Z: number): number
   /** Score of a mix; its Lab under the bench light is left in `lab`. */
@@ -89,11 +93,12 @@ export function colourObjective(
     weights,
     lab,
     turn,
+    target,
     rough(X, Y, Z) {
       writeLab(X, Y, Z, weights.white, seen, 0)
       return deltaE00Of(seen[0]!, seen[1]!, seen[2]!, target.L, target.a, target.b)
     },
-    box: (score) => targetBox(target, weights.white, score, turn),
+    bounds: boundsRound(target, turn, weights, request.paints),
     score(members, drops, count) {
       const R = reflector.mix(members, drops, count)
       xyzInto(R, weights, lab)
@@ -130,26 +135,26 @@ export function spectralObjective(request: RecipeRequest): Objective {
   const weights = weightsOf(request.illuminant, request.observer)
   const reflector = new Reflector(request.paints)
   const lab = new Float64Array(3)
-  const axes = [weights.x, weights.y, weights.z]
-  const aims = axes.map((w) => w.reduce((sum, v, i) => sum + v * target[i]!, 0))
-  // Turned axes are sums with weights of their own, bounded the same way.
-  const turn: Turn = [aims[0]! / Math.max(1e-6, aims[1]!), aims[2]! / Math.max(1e-6, aims[1]!)]
-  turn.forEach((t, k) => {
-    const from = axes[2 * k]!
-    axes.push(from.map((v, i) => v - t * weights.y[i]!))
-    aims.push(aims[2 * k]! - t * aims[1]!)
+  const aimOf = (w: Float64Array): number => w.reduce((sum, v, i) => sum + v * target[i]!, 0)
+  const [X, Y, Z] = [weights.x, weights.y, weights.z].map(aimOf) as XYZ
+  const turn: Turn = [X / Math.max(1e-6, Y), Z / Math.max(1e-6, Y)]
+  const axes = boxAxes(turn).map((axis) => {
+    const w = weightsAlong(axis, weights)
+    const norm = Math.sqrt(w.reduce((sum, v) => sum + v * v, 0)) * Math.sqrt(BANDS)
+    return { aim: aimOf(w), norm }
   })
-  const norms = axes.map((w) => Math.sqrt(w.reduce((sum, v) => sum + v * v, 0)) * Math.sqrt(BANDS))
   return {
     weights,
     lab,
     turn,
     rough: () => 0,
-    box: (score) =>
-      aims.flatMap((aim, k) => {
-        const reach = (norms[k]! * score) / 100
+    bounds: (score) => ({
+      box: axes.flatMap(({ aim, norm }) => {
+        const reach = (norm * score) / 100
         return [aim - reach, aim + reach]
       }) as TargetBox,
+      across: [],
+    }),
     score(members, drops, count) {
       const R = reflector.mix(members, drops, count)
       xyzInto(R, weights, lab)

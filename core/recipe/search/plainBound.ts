@@ -13,12 +13,19 @@ export const reflectance = (q: number): number => ENTERS / (LEAVES + q + Math.sq
 export interface Bound {
   /** Least and greatest of each axis of the box, in turn. */
   axes: number[]
+  /** Least and greatest reflectance of each band. */
+  low: Float64Array
+  high: Float64Array
   /** Share of the range of Y that comes from how the clusters differ, not the ratios. */
   byClusters: number
 }
 
+/** Least along a face that the ranges of reflectance leave: what is negative takes the other end. */
+export const leastOf = (w: Float64Array, { low, high }: Bound): number =>
+  w.reduce((sum, one, i) => sum + one * (one > 0 ? low[i]! : high[i]!), 0)
+
 /** Whether a bound and the box around the target have anything in common. */
-export function meets(axes: readonly number[], box: TargetBox): boolean {
+export function meets({ axes }: Bound, box: TargetBox): boolean {
   for (let k = 0; k < axes.length; k += 2)
     if (axes[k]! > box[k + 1]! || axes[k + 1]! < box[k]!) return false
   return true
@@ -32,6 +39,8 @@ export function plainBound(
 ): (slots: readonly number[], cell: RatioCell) => Bound {
   const u = x.map((w, i) => w - alpha * y[i]!)
   const v = z.map((w, i) => w - beta * y[i]!)
+  const lows = new Float64Array(BANDS)
+  const highs = new Float64Array(BANDS)
   return (slots, { corners }) => {
     const axes = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0]
     let own = 0
@@ -59,6 +68,8 @@ export function plainBound(
       }
       const low = Math.max(least, reflectance(qh))
       const high = Math.min(most, reflectance(ql))
+      lows[i] = low
+      highs[i] = high
       axes[0]! += x[i]! * low
       axes[1]! += x[i]! * high
       axes[2]! += y[i]! * low
@@ -72,6 +83,6 @@ export function plainBound(
       axes[9]! += v[i]! * (v[i]! > 0 ? high : low)
       if (qhs * qhs * ql > qls * qls * qh) own += y[i]! * (high - low)
     }
-    return { axes, byClusters: own / (axes[3]! - axes[2]!) }
+    return { axes, low: lows, high: highs, byClusters: own / (axes[3]! - axes[2]!) }
   }
 }

@@ -2,7 +2,9 @@ import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
 import type { SearchKernel, Take } from './kernel'
 import type { PaintTree } from './paintTree'
-import { meets, plainBound, reflectance } from './plainBound'
+import type { Face } from './faces'
+import { weightsAlong } from './faces'
+import { leastOf, meets, plainBound, reflectance } from './plainBound'
 import type { RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
 import type { TargetBox, Turn } from './targetBox'
@@ -20,17 +22,20 @@ const SLACK = 1e-11
 export function plainKernel(
   { clusters }: PaintTree,
   trees: readonly RatioTree[],
-  { x, y, z }: Weights,
+  weights: Weights,
   [alpha, beta]: Turn,
 ): SearchKernel {
   const bands = BANDS
-  const boundOf = plainBound(clusters, { x, y, z }, [alpha, beta])
+  const { x, y, z } = weights
+  const boundOf = plainBound(clusters, weights, [alpha, beta])
   let box: TargetBox = EVERYTHING
+  let across: (Face & { w: Float64Array })[] = []
   let drops: readonly number[] = []
   let tree: RatioTree
   let byClusters = 0
   let take: Take = () => undefined
   let work = 0
+  let allowed = Infinity
   const chosen = new Uint16Array(5)
   const sums = Array.from({ length: 6 }, () => new Float64Array(2 * BANDS))
 
@@ -59,13 +64,17 @@ export function plainKernel(
         Z += z[i]! * r
       }
       const at = [X, Y, Z, X - alpha * Y, Z - beta * Y]
-      if (at.every((value, k) => value >= box[2 * k]! && value <= box[2 * k + 1]!))
+      if (
+        at.every((value, k) => value >= box[2 * k]! && value <= box[2 * k + 1]!) &&
+        across.every((face) => face.x * X + face.y * Y + face.z * Z <= face.most)
+      )
         take(chosen, drops, X, Y, Z)
     }
   }
 
   const sizeOf = (cluster: number): number => clusters[cluster]!.to - clusters[cluster]!.from
   function visit(slots: readonly number[], at: number): void {
+    if (work > allowed) return
     const cell = tree.cells[at]!
     const ratios = cell.to - cell.from
     let combinations = 1
@@ -79,7 +88,7 @@ export function plainKernel(
     if (combinations * ratios > WORTH) {
       work++
       const bound = boundOf(slots, cell)
-      if (!meets(bound.axes, box)) return
+      if (!meets(bound, box) || across.some(({ w, most }) => leastOf(w, bound) > most)) return
       byClusters = bound.byClusters
     }
     if (combinations * ratios <= LEAF) {
@@ -109,15 +118,21 @@ export function plainKernel(
     }
   }
   return {
-    setBox(wanted) {
-      box = wanted.map(
+    seek(wanted) {
+      box = wanted.box.map(
         (v, k) => v + (k % 2 === 0 ? -1 : 1) * SLACK * (1 + Math.abs(v)),
       ) as TargetBox
+      across = wanted.across.map((face) => {
+        const w = weightsAlong(face, weights)
+        return { ...face, w, most: face.most + SLACK * w.reduce((sum, v) => sum + Math.abs(v), 0) }
+      })
     },
-    search(slots, cell, into) {
+    search(slots, cell, into, most = Infinity) {
       tree = trees[slots.length - 1]!
       take = into
+      allowed = work + most
       visit(slots, cell)
+      return work <= allowed
     },
     takeWork() {
       const done = work

@@ -2,17 +2,21 @@ import { gcd } from '../../numbers/gcd'
 import { checkLimit, checkLimits } from '../recipe'
 import type { Recipe, RecipeRequest } from '../recipe'
 import { earlierPlaced } from '../merge'
+import { countRecipes } from '../recipeList'
 import { Shortlist, TIE } from '../shortlist'
 import type { Candidate } from '../shortlist'
+import { HeldBounds, RENEW } from './heldBounds'
 import { searchKernel } from './kernel'
-import type { SearchKernel } from './kernel'
+import type { SearchKernel, Take } from './kernel'
 import { colourObjective } from './objective'
 import type { Objective } from './objective'
-import { clusterGroups, clustersAtDepth, paintTree } from './paintTree'
+import { paintTree } from './paintTree'
 import type { PaintTree } from './paintTree'
-import { cellsAtDepth, ratioTree } from './ratioTree'
+import { ratioTree } from './ratioTree'
 import type { RatioTree } from './ratioTree'
 import { seedDrafts } from './seed'
+import { tasksOf } from './tasks'
+import type { Lab } from '../../colour/lab'
 
 /** How far a search has come. */
 export interface SearchProgress {
@@ -29,15 +33,11 @@ export interface SearchOptions {
   /** Refuses mixes that break a constraint; members are places in the box, rising. */
   allows?: (members: ArrayLike<number>, drops: ArrayLike<number>, count: number) => boolean
   kernel?: typeof searchKernel
+  /** Whether bounds are made as close as can be; by itself in large searches, where that is worth its while. */
+  closeBounds?: boolean
   /** This search takes every `of`th task, from the `part`th: several share one. */
   part?: number
   of?: number
-}
-
-interface Task {
-  clusters: number[]
-  cell: number
-  done: number
 }
 
 interface Found extends Candidate {
@@ -46,14 +46,17 @@ interface Found extends Candidate {
   lab: [number, number, number]
 }
 
-/** Levels a slot's clusters are cut before a task begins; small boxes are not cut. */
-const depthFor = (paints: number, count: number): number =>
-  paints <= 40 || count < 3 ? 0 : count === 3 ? (paints <= 250 ? 1 : 2) : 3
-/** Shares of the best score that are proved to be empty first, when nothing is close. */
-const STAGES = [0.5]
+/**
+ * Shares of the best score that are tried for being empty first, when nothing is close, and the work that may go
+ * into each: a lower bound at once.
+ */
+const SHARES = [0.25, 0.5, 0.7, 0.85, 0.95]
+const WORK = 60_000
 /** How far a score from single-precision X, Y, Z may be off (docs/search.md). */
 const ROUGH = 0.02
-/** Below this score nothing is gained by stages. */
+/** So many recipes are gone through sooner than close bounds are made. */
+const LARGE = 300_000
+/** Below this score a lower bound says little. */
 const CLOSE = 1
 
 /**
@@ -69,11 +72,15 @@ export class RecipeSearch {
   private readonly list: Shortlist<Found>
   private readonly seen = new Set<string>()
   private readonly ratios: RatioTree[]
-  private readonly tasks: Iterator<Task>
+  private readonly tasks: Iterator<number>
   private readonly sorted = new Uint16Array(5)
   private readonly amounts = new Uint8Array(5)
-  private stages: number[] = []
+  /** What is being tried for being empty. */
+  private stage = Infinity
   private threshold = NaN
+  private readonly held: HeldBounds
+  /** Whether it is worth while to look for close bounds. */
+  private readonly closely: boolean
   private share = 0
   private bound = 0
   private over = false
@@ -87,6 +94,7 @@ export class RecipeSearch {
     if (request.paints.length === 0)
       throw new RangeError('there is no paint to mix from; put one in the box')
     this.objective = options.objective ?? colourObjective(request)
+    this.held = new HeldBounds(this.objective)
     this.tree = paintTree(request.paints)
     // Each paint in a mix has a drop at least.
     const slots = Math.min(request.maxPaints, request.paints.length, request.maxDrops)
@@ -96,7 +104,9 @@ export class RecipeSearch {
       this.ratios,
       this.objective.weights,
       this.objective.turn,
+      this.objective.target,
     )
+    this.closely = options.closeBounds ?? countRecipes(request.paints.length, request) > LARGE
     this.list = new Shortlist<Found>(request.limit ?? 1, earlierPlaced)
     const { paints, maxPaints, maxDrops } = request
     for (const { members, drops } of seedDrafts(this.objective, {
@@ -105,10 +115,8 @@ export class RecipeSearch {
       maxDrops,
     }))
       this.offer(members, drops, members.length)
-    const { worst } = this.list
-    if (Number.isFinite(worst) && worst > CLOSE) this.stages = STAGES.map((s) => s * worst)
-    this.tasks = this.run()
     this.narrow()
+    this.tasks = this.run()
   }
 
   /** Works until `until` (a time on `now`'s clock) and says how far it is. */
@@ -119,14 +127,7 @@ export class RecipeSearch {
         this.over = true
         break
       }
-      const { clusters, cell, done } = next.value
-      this.share = done
-      this.kernel.search(clusters, cell, (found, drops, X, Y, Z) => {
-        // Single precision is off by far less than a hundredth in ΔE00.
-        if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH) return
-        this.take(found, drops)
-      })
-      this.narrow()
+      this.share = next.value
     }
     return this.progress()
   }
@@ -148,37 +149,48 @@ export class RecipeSearch {
 
   private narrow(): void {
     const worst = Math.min(this.list.worst, this.hinted + TIE)
-    const wanted = Math.min(worst, this.stages[0] ?? Infinity)
+    const wanted = Math.min(worst, this.stage)
     if (wanted === this.threshold) return
     this.threshold = wanted
-    this.kernel.setBox(this.objective.box(wanted + TIE))
+    const [best] = this.closely ? this.list.best : []
+    this.kernel.seek(this.held.holding(wanted + TIE, best && this.labOf(best)), wanted + TIE)
   }
 
-  /** All tasks: stage by stage, few paints first, each with every cell of ratios. */
-  private *run(): Generator<Task> {
-    const { paints } = this.request
-    const { part = 0, of = 1 } = this.options
-    const plan = this.ratios.map((tree, i) => {
-      const depth = depthFor(paints.length, i + 1)
-      const tops = clustersAtDepth(this.tree, depth)
-      return { cells: cellsAtDepth(tree, 2 * depth), groups: clusterGroups(this.tree, tops, i + 1) }
-    })
-    const passes = this.stages.length + 1
-    const all = plan.reduce((sum, { cells, groups }) => sum + cells.length * groups.length, 0)
-    for (let pass = 0; pass < passes; pass++) {
-      let at = 0
-      for (const { cells, groups } of plan)
-        for (const clusters of groups)
-          for (const cell of cells)
-            if (at++ % of === part) yield { cell, clusters, done: (pass + at / all) / passes }
-      // Whatever scores below this stage has been found by now.
-      const proven = this.stages.shift()
-      if (proven === undefined) return
-      this.bound = Math.min(proven, this.list.best[0]?.deltaE00 ?? proven)
-      // Found below the stage: the list is final as soon as it is full of such.
-      if (this.list.worst <= proven) return
+  /** Lower bounds first, then all of it; yields the share that is done. */
+  private *run(): Generator<number> {
+    const { worst } = this.list
+    if (Number.isFinite(worst) && worst > CLOSE)
+      for (const share of SHARES) {
+        this.stage = share * worst
+        this.narrow()
+        if (!(yield* this.pass(WORK))) break
+        // Whatever scores below this has been found by now.
+        this.bound = Math.min(this.stage, this.list.best[0]!.deltaE00)
+        // The list is final as soon as it is full of such.
+        if (this.list.worst <= this.stage) return
+      }
+    this.stage = Infinity
+    this.narrow()
+    yield* this.pass(Infinity)
+  }
+
+  /** Every task once, with so much work for all; whether it was enough. */
+  private *pass(work: number): Generator<number, boolean> {
+    const bounding = work < Infinity
+    for (const { clusters, cell, done } of tasksOf(this.tree, this.ratios, this.options)) {
+      const whole = this.kernel.search(clusters, cell, this.hear, bounding ? work : undefined)
+      if (bounding && (!whole || (work -= this.kernel.takeWork()) < 0)) return false
       this.narrow()
+      yield bounding ? 0 : done
     }
+    return true
+  }
+
+  private readonly hear: Take = (found, drops, X, Y, Z) => {
+    // Single precision is off by far less than a hundredth in ΔE00.
+    if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH) return
+    this.take(found, drops)
+    if (this.list.worst < RENEW * this.threshold) this.narrow()
   }
 
   /** A find of the kernel, in tree order: put in the order of the box and scored in full precision. */
@@ -222,12 +234,15 @@ export class RecipeSearch {
     if (this.list.offer(one)) this.seen.add(key)
   }
 
-  private recipe({ members, parts, lab, deltaE00 }: Found): Recipe {
-    const [L, a, b] = lab
+  private labOf({ lab: [L, a, b] }: Found): Lab {
+    return { L, a, b, white: this.objective.weights.name }
+  }
+
+  private recipe(one: Found): Recipe {
     return {
-      parts: members.map((m, i) => ({ paint: this.request.paints[m]!, drops: parts[i]! })),
-      lab: { L, a, b, white: this.objective.weights.name },
-      deltaE00,
+      parts: one.members.map((m, i) => ({ paint: this.request.paints[m]!, drops: one.parts[i]! })),
+      lab: this.labOf(one),
+      deltaE00: one.deltaE00,
     }
   }
 }

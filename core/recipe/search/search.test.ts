@@ -18,7 +18,8 @@ import { plainKernel } from './plainKernel'
 import { ratioTree } from './ratioTree'
 import { RecipeSearch } from './recipeSearch'
 import { targetBox } from './targetBox'
-import { instantiate, SLACK, wasmKernel } from './wasmKernel'
+import { SLACK, wasmKernel } from './wasmKernel'
+import { instantiate } from './wasmModule'
 import { xyzOfLab } from '../../colour/lab'
 import { EVERYTHING } from './targetBox'
 import { seeded } from '../../numbers/seeded'
@@ -53,11 +54,31 @@ describe('the search with bounds', () => {
         target: { L: 8 + 88 * random(), a: 90 * (random() - 0.5), b: 90 * (random() - 0.5) },
       }
       const kernel = n % 5 === 0 ? plainKernel : undefined
-      const { best, proved, lowerBound } = whole(new RecipeSearch(request, { kernel }))
+      // Bounds of large searches are tried on small ones, too: those can be gone through.
+      const options = { kernel, closeBounds: n % 2 === 0 }
+      const { best, proved, lowerBound } = whole(new RecipeSearch(request, options))
       expect(inWords(best), `case ${n}`).toBe(inWords(exhaustiveRecipes(request)))
       expect(proved).toBe(true)
       expect(lowerBound).toBe(best[0]!.deltaE00)
     }
+  })
+
+  it('equals trying everything at the corners of the limits', () => {
+    for (const [size, maxPaints, maxDrops] of [
+      [5, 5, 30],
+      [12, 1, 1],
+      [1, 5, 30],
+      [6, 5, 9],
+      [4, 2, 30],
+    ] as const)
+      for (const target of [
+        { L: 45, a: 20, b: 25 },
+        { L: 30, a: -60, b: -70 },
+      ]) {
+        const request = { paints: boxOf(size), maxPaints, maxDrops, limit: 3, target }
+        const { best } = whole(new RecipeSearch(request, { closeBounds: true }))
+        expect(inWords(best), `${size} ${maxDrops}`).toBe(inWords(exhaustiveRecipes(request)))
+      }
   })
 
   it('parts share one search without missing or needing anything', () => {
@@ -198,7 +219,7 @@ describe('what the search stands on', () => {
     const found = [wasmKernel, plainKernel]
       .map((make) => make(tree, ratios, weights, [1, 1])!)
       .map((kernel) => {
-        kernel.setBox(EVERYTHING)
+        kernel.seek({ box: EVERYTHING, across: [] }, Infinity)
         const list: string[] = []
         kernel.search([tree.root, tree.root, tree.root], 0, (members, drops) =>
           list.push(`${Array.from({ length: 3 }, (_, k) => members[k]).join()} ${drops.join()}`),

@@ -2,6 +2,7 @@ import { LEAST_TURN, lightnessWeight, mostTurn } from '../../colour/differenceBo
 import { EPSILON, ofRoot } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
+import type { Face } from './faces'
 
 /**
  * Least and greatest X, Y, Z, in turn: X least, X greatest, Y least … and then of the turned axes
@@ -9,6 +10,12 @@ import type { XYZ } from '../../colour/white'
  */
 export type TargetBox = [...Pair, ...Pair, ...Pair, ...Pair, ...Pair]
 type Pair = [least: number, most: number]
+
+/** What holds everything that is sought: a box, and faces across other directions. */
+export interface Bounds {
+  box: TargetBox
+  across: readonly Face[]
+}
 
 /** α and β: what X and Z of a target are of its Y. */
 export type Turn = [alpha: number, beta: number]

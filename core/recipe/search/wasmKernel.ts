@@ -1,168 +1,63 @@
+import type { Lab } from '../../colour/lab'
 import type { Weights } from '../../colour/weights'
-import { kernelBytes } from '../kernel/kernelBytes'
+import { weightsAlong } from './faces'
 import type { SearchKernel, Take } from './kernel'
-import { greatest, least, mergedBands } from './mergedBands'
+import { mergedBands } from './mergedBands'
 import type { PaintTree } from './paintTree'
 import type { RatioTree } from './ratioTree'
-import type { Turn } from './targetBox'
+import type { Bounds, Turn } from './targetBox'
+import { instantiate, MERGED } from './wasmModule'
+import type { KernelModule } from './wasmModule'
 
-/** Finds kept before they are handed over. */
-const ROOM = 16384
 const MOST_SLOTS = 5
-/** Bands that bounds reckon with, merged from the 36; four at a time. */
-const MERGED = 16
+const MOST_WORK = 2 ** 31 - 1
+/** Beyond this difference bounds keep out little, and leaves may grow: to so many mixes before and after. */
+const FAR = 3
+const LEAVES = [16, 8192] as const
 /** Bytes of a find: its paints, its ratio, then X, Y, Z. */
 const ENTRY = 28
 /**
- * Single precision is off by less than 80 · 2⁻²⁴ of a tristimulus value (docs/search.md); the box is
+ * Single precision is off by less than 80 · 2⁻²⁴ of a tristimulus value (docs/search.md); bounds are set
  * wider than that by four times.
  */
 export const SLACK = 2e-5
+/** A sum of the merged bands is off by less than this share of all that is added. */
+const SUMS = 1e-6
+/** A difference in single precision is off by far less. */
+const ROUGH = 0.02
 
-interface Exports {
-  memory: WebAssembly.Memory
-  box: WebAssembly.Global
-  turn: WebAssembly.Global
-  slots: WebAssembly.Global
-  prepare(
-    paints: number,
-    clusters: number,
-    mergedGroups: number,
-    ratios: number,
-    cells: number,
-    room: number,
-  ): void
-  begin(): void
-  weightsAt(): number
-  paintsAt(): number
-  mergedWeightsAt(): number
-  clustersAt(): number
-  shapesAt(): number
-  spreadsAt(): number
-  ratiosAt(): number
-  cellsAt(): number
-  cornersAt(): number
-  foundAt(): number
-  foundCount(): number
-  clearFound(): void
-  takeWork(): number
-  search(slots: number, cell: number): void
-  evaluateThree(many: number, paints: number, amounts: number, out: number): void
-}
-
-let compiled: WebAssembly.Module | undefined | null
-
-/** The compiled module, or nothing where WebAssembly or SIMD cannot be had. */
-function kernelModule(): WebAssembly.Module | undefined {
-  if (compiled === undefined)
-    try {
-      const bytes = Uint8Array.from(atob(kernelBytes), (letter) => letter.charCodeAt(0))
-      compiled = new WebAssembly.Module(bytes)
-    } catch {
-      compiled = null
-    }
-  return compiled ?? undefined
-}
-
-interface LaidOut {
-  /** Five drops a ratio. */
-  drops: Float32Array
-  /** First and last ratio, left and right half of each cell. */
-  shapes: Int32Array
-  /** Five corners and the middle of each cell, five shares each. */
-  corners: Float32Array
-}
-const laid = new WeakMap<RatioTree, LaidOut>()
-
-/** A tree of ratios as the kernel reads it; trees are few and are asked for again and again. */
-function laidOut(tree: RatioTree): LaidOut {
-  const known = laid.get(tree)
-  if (known) return known
-  const { ratios, cells } = tree
-  const made = {
-    drops: new Float32Array(5 * ratios.length),
-    shapes: Int32Array.from(cells.flatMap(({ from, to, left, right }) => [from, to, left, right])),
-    corners: new Float32Array(30 * cells.length),
-  }
-  ratios.forEach((drops, i) => made.drops.set(drops, 5 * i))
-  cells.forEach(({ corners, middle }, i) => {
-    corners.forEach((corner, c) => made.corners.set(corner, 30 * i + 5 * c))
-    made.corners.set(middle, 30 * i + 25)
-  })
-  laid.set(tree, made)
-  return made
-}
-
-/** A module with a tree and weights laid out in its memory. */
-export function instantiate(
+/** Lays bounds in the kernel's memory, weights merged as the clusters' bands are. */
+function boundsLayer(
+  kernel: KernelModule,
   tree: PaintTree,
-  trees: readonly RatioTree[],
   weights: Weights,
-  [alpha, beta]: Turn,
-  drain: () => void,
-): Exports | undefined {
-  const module = kernelModule()
-  if (!module) return undefined
-  const kernel = new WebAssembly.Instance(module, {
-    search: { drain },
-    env: { abort: () => undefined },
-  }).exports as unknown as Exports
-  const total = (part: (tree: RatioTree) => readonly unknown[]): number =>
-    trees.reduce((sum, tree) => sum + part(tree).length, 0)
-  const { clusters, order } = tree
-  kernel.prepare(
-    order.length,
-    clusters.length,
-    MERGED / 4,
-    total(({ ratios }) => ratios),
-    total(({ cells }) => cells),
-    ROOM,
-  )
+): (bounds: Bounds) => void {
   const floats = new Float32Array(kernel.memory.buffer)
-  const whole = new Int32Array(kernel.memory.buffer)
-  const { x, y, z } = weights
-  const u = x.map((w, i) => w - alpha * y[i]!)
-  const v = z.map((w, i) => w - beta * y[i]!)
-  const above = (w: Float64Array): Float64Array => w.map((one) => Math.max(0, one))
-  const below = (w: Float64Array): Float64Array => w.map((one) => Math.max(0, -one))
-  /** Curves laid out four bands at a time, one curve after the other. */
-  const lay = (address: number, curves: readonly ArrayLike<number>[]): void => {
-    const start = address >> 2
-    curves.forEach((curve, c) => {
-      for (let i = 0; i < curve.length; i++)
-        floats[start + ((i >> 2) * curves.length + c) * 4 + (i & 3)] = curve[i]!
-    })
-  }
-  lay(kernel.weightsAt(), [x, y, z])
-  kernel.begin()
+  const box = new Float32Array(kernel.memory.buffer, kernel.box.value as number, 10)
   const bands = mergedBands(tree, weights, MERGED)
-  const summed = (curve: Float64Array): number[] =>
-    bands.map(([from, to]) => curve.subarray(from, to).reduce((sum, one) => sum + one, 0))
-  lay(kernel.mergedWeightsAt(), [x, y, z, above(u), below(u), above(v), below(v)].map(summed))
-  floats.set([alpha, beta], (kernel.turn.value as number) >> 2)
-  const ends = [least, greatest] as const
-  clusters.forEach(({ curves, from, to, left, right, spread }, i) => {
-    if (i < order.length) lay(kernel.paintsAt() + i * 288, [curves[0], curves[2]])
-    lay(
-      kernel.clustersAt() + i * MERGED * 24,
-      curves.map((curve, c) => bands.map(([from, to]) => ends[c % 2]!(curve, from, to))),
-    )
-    whole.set([from, to, left, right], (kernel.shapesAt() >> 2) + 4 * i)
-    floats[(kernel.spreadsAt() >> 2) + i] = spread
-  })
-  // The trees stand one behind the other.
-  let [ratio, cell] = [0, 0]
-  for (const tree of trees) {
-    const { drops, shapes, corners } = laidOut(tree)
-    floats.set(drops, (kernel.ratiosAt() >> 2) + 5 * ratio)
-    floats.set(corners, (kernel.cornersAt() >> 2) + 30 * cell)
-    const start = (kernel.cellsAt() >> 2) + 4 * cell
-    for (let n = 0; n < shapes.length; n++)
-      whole[start + n] = shapes[n]! + (n % 4 < 2 ? ratio : cell)
-    ratio += tree.ratios.length
-    cell += tree.cells.length
+  return (wanted) => {
+    for (let k = 0; k < 10; k++) {
+      // A turned axis is a difference: it errs as its two parts do.
+      const size = k < 6 ? Math.abs(wanted.box[k]!) : 2 * Math.max(wanted.box[1], wanted.box[5])
+      const slack = SLACK * (1 + Math.min(size, 200))
+      box[k] = wanted.box[k]! + (k % 2 === 0 ? -slack : slack)
+    }
+    const [, X, , Y, , Z] = wanted.box.map((most) => Math.min(most, 200))
+    wanted.across.forEach(({ x, y, z, most }, f) => {
+      const whole = weightsAlong({ x, y, z }, weights)
+      const size = Math.abs(x) * (1 + X!) + Math.abs(y) * (1 + Y!) + Math.abs(z) * (1 + Z!)
+      const limit = most + SLACK * size + SUMS * whole.reduce((sum, w) => sum + Math.abs(w), 0)
+      floats.set([x, y, z, limit], kernel.facesAt() / 4 + 4 * f)
+      const at = kernel.faceWeightsAt() / 4 + 2 * MERGED * f
+      bands.forEach(([from, to], band) => {
+        const run = whole.subarray(from, to)
+        const place = at + (band >> 2) * 8 + (band & 3)
+        floats[place] = run.reduce((sum, w) => sum + Math.max(0, w), 0)
+        floats[place + 4] = run.reduce((sum, w) => sum + Math.max(0, -w), 0)
+      })
+    })
+    kernel.setFaceCount(wanted.across.length)
   }
-  return kernel
 }
 
 /** The SIMD kernel; nothing where it cannot run. */
@@ -171,6 +66,7 @@ export function wasmKernel(
   trees: readonly RatioTree[],
   weights: Weights,
   turn: Turn,
+  target?: Lab,
 ): SearchKernel | undefined {
   let take: Take = () => undefined
   let count = 0
@@ -192,27 +88,28 @@ export function wasmKernel(
   const members = new Uint16Array(MOST_SLOTS)
   const kernel = instantiate(tree, trees, weights, turn, drain)
   if (!kernel) return undefined
-  const box = new Float32Array(kernel.memory.buffer, kernel.box.value as number, 10)
   const slots = new Int32Array(kernel.memory.buffer, kernel.slots.value as number, MOST_SLOTS)
+  const sought = new Float32Array(kernel.memory.buffer, kernel.target.value as number, 8)
+  const { L, a, b } = target ?? { L: 0, a: 0, b: 0 }
+  sought.set([L, a, b, Math.hypot(a, b), ...weights.white, Infinity])
+  const lay = boundsLayer(kernel, tree, weights)
   const before = (count: number, part: (tree: RatioTree) => readonly unknown[]): number =>
     trees.slice(0, count - 1).reduce((sum, one) => sum + part(one).length, 0)
   return {
-    setBox(wanted) {
-      for (let k = 0; k < 10; k++) {
-        // A turned axis is a difference: it errs as its two parts do.
-        const size = k < 6 ? Math.abs(wanted[k]!) : 2 * Math.max(wanted[1]!, wanted[5]!)
-        const slack = SLACK * (1 + Math.min(size, 200))
-        box[k] = wanted[k]! + (k % 2 === 0 ? -slack : slack)
-      }
+    seek(bounds, difference) {
+      if (target) sought[7] = (difference + ROUGH) ** 2
+      kernel.setMostLeaf(LEAVES[difference > FAR ? 1 : 0])
+      lay(bounds)
     },
-    search(clusters, cell, into) {
+    search(clusters, cell, into, work = MOST_WORK) {
       take = into
       count = clusters.length
       ratios = trees[count - 1]!.ratios
       ratioBase = before(count, (one) => one.ratios)
       slots.set(clusters)
-      kernel.search(count, before(count, (one) => one.cells) + cell)
+      const whole = kernel.search(count, before(count, (one) => one.cells) + cell, work)
       drain()
+      return whole === 1
     },
     takeWork: () => kernel.takeWork(),
   }

@@ -7,7 +7,12 @@ import {
   clusterSize,
   clusters,
   corners,
+  faceCount,
+  faceSize,
+  faceWeights,
+  faces,
   mergedWeights,
+  ranges,
   worked,
 } from './layout'
 import { ENTERS, sum, underOf } from './optics'
@@ -16,8 +21,8 @@ import { ENTERS, sum, underOf } from './optics'
 export let byClusters: f32 = 0
 
 /**
- * Bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell; false when
- * disjoint from the box. At each corner of the cell K/S lies between that of most K with least S and
+ * Bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell; false when they are disjoint
+ * from the box, or a face keeps all of them out. At each corner of the cell K/S lies between that of most K with least S and
  * that of least K with most S; at every ratio within it lies between the corners' (mediant).
  */
 export function mayReach(n: i32, at: usize, cell: i32): bool {
@@ -42,6 +47,7 @@ export function mayReach(n: i32, at: usize, cell: i32): bool {
   const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * clusterSize : c0
   const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * clusterSize : c0
   let w = mergedWeights
+  let range = ranges
   for (let g: usize = 0; g < clusterSize; g += MERGED) {
     let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 64), v128.load(c1 + g, 64)), v128.load(c2 + g, 64))
     let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 80), v128.load(c1 + g, 80)), v128.load(c2 + g, 80))
@@ -96,6 +102,9 @@ export function mayReach(n: i32, at: usize, cell: i32): bool {
     const shared = f32x4.div(f32x4.splat(ENTERS), f32x4.mul(p, q))
     const low = f32x4.pmax(least, f32x4.mul(q, shared))
     const high = f32x4.pmin(most, f32x4.mul(p, shared))
+    v128.store(range, low)
+    v128.store(range, high, 16)
+    range += 32
     const wx = v128.load(w)
     const wy = v128.load(w, 16)
     const wz = v128.load(w, 32)
@@ -132,6 +141,27 @@ export function mayReach(n: i32, at: usize, cell: i32): bool {
     sum(vl) <= load<f32>(box, 36) &&
     sum(vh) >= load<f32>(box, 32) &&
     sum(zl) <= load<f32>(box, 20) &&
-    sum(zh) >= load<f32>(box, 16)
+    sum(zh) >= load<f32>(box, 16) &&
+    within()
   )
+}
+
+/** Whether no face keeps out all that the last ranges of reflectance hold: what is negative takes the other end. */
+function within(): bool {
+  let weights = faceWeights
+  const end = faces + <usize>faceCount * 16
+  for (let face = faces; face < end; face += 16) {
+    let least = f32x4.splat(0)
+    for (let g: usize = 0; g < faceSize; g += 32)
+      least = f32x4.add(
+        least,
+        f32x4.sub(
+          f32x4.mul(v128.load(weights + g), v128.load(ranges + g)),
+          f32x4.mul(v128.load(weights + g, 16), v128.load(ranges + g, 16)),
+        ),
+      )
+    if (sum(least) > load<f32>(face, 12)) return false
+    weights += faceSize
+  }
+  return true
 }

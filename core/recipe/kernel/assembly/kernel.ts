@@ -4,8 +4,8 @@
  * docs/search.md has the proofs. Built by `npm run kernel` into kernelBytes.ts.
  */
 import { byClusters, mayReach } from './bound'
-import { CORNERS, MOST_SLOTS, cells, corners, shapes, slots, spreads } from './layout'
-import { leaf } from './mixes'
+import { CORNERS, MOST_SLOTS, allow, cells, corners, shapes, slots, spent, spreads } from './layout'
+import { leaf } from './leaf'
 
 export {
   begin,
@@ -13,30 +13,64 @@ export {
   cellsAt,
   clustersAt,
   cornersAt,
+  faceWeightsAt,
+  facesAt,
   foundAt,
   mergedWeightsAt,
   paintsAt,
   prepare,
+  ratioStrideBytes,
   ratiosAt,
+  setFaceCount,
   shapesAt,
   slots,
   spreadsAt,
   takeWork,
   turn,
   weightsAt,
-  xyz,
 } from './layout'
-export { clearFound, evaluateThree, foundCount } from './mixes'
+export { evaluateThree } from './batch'
+export { target } from './difference'
+export { clearFound, foundCount } from './finds'
 
-/** So few mixes are evaluated one by one instead of bounded further, and so few are not bounded at all. */
-const LEAF: i64 = 16
+/**
+ * So few mixes are evaluated instead of bounded further: more where bounds of small nodes keep out little, told from
+ * so many of them. And so few are not bounded at all.
+ */
+const LEAST_LEAF: i64 = 16
+const SMALL: i64 = 8
+const ROUND: i32 = 64
+const MANY: i32 = 60
+const FEW: i32 = 32
+let leafSize: i64 = LEAST_LEAF
+let mostLeaf: i64 = LEAST_LEAF
 const WORTH: i64 = 4
 /** Clusters are split when they make so much of the bound's width, else the ratios. */
 const CLUSTERS_FIRST: f32 = 0.5
 
 
-/** Splits what makes the bound wide, clusters or ratios, until it misses the box or little is left. */
+let tried: i32 = 0
+let kept: i32 = 0
+
+/** Hands on whether a node may hold something, and learns from small ones how large a leaf should be. */
+// @ts-ignore: decorator
+@inline
+function worthwhile(all: i64, may: bool): bool {
+  if (all <= leafSize * SMALL) {
+    tried++
+    if (may) kept++
+    if (tried == ROUND) {
+      if (kept > MANY) leafSize = min(2 * leafSize, mostLeaf)
+      if (kept < FEW) leafSize = max(leafSize / 2, LEAST_LEAF)
+      tried = kept = 0
+    }
+  }
+  return may
+}
+
+/** Splits what makes the bound wide, clusters or ratios, until a face keeps it out or little is left. */
 function visit(n: i32, level: i32, cell: i32): void {
+  if (spent()) return
   const at = slots + <usize>level * 20
   const cellShape = cells + <usize>cell * 16
   const firstRatio = load<i32>(cellShape)
@@ -60,8 +94,8 @@ function visit(n: i32, level: i32, cell: i32): void {
     }
   }
   const all = combinations * many
-  if (all > WORTH && !mayReach(n, at, cell)) return
-  if (all <= LEAF || level >= 79) {
+  if (all > WORTH && !worthwhile(all, mayReach(n, at, cell))) return
+  if (all <= leafSize || level >= 79) {
     leaf(n, at, 0, 0, firstRatio, lastRatio)
     return
   }
@@ -90,7 +124,15 @@ function visit(n: i32, level: i32, cell: i32): void {
   }
 }
 
-/** Everything below the clusters in the first level of `slots`, at the ratios of a cell. */
-export function search(n: i32, cell: i32): void {
+/** Leaves may grow to so many mixes. */
+export function setMostLeaf(mixes: i32): void {
+  mostLeaf = mixes
+  leafSize = min(leafSize, mostLeaf)
+}
+
+/** Everything below the clusters in the first level of `slots`, at the ratios of a cell; false when given up after so much work. */
+export function search(n: i32, cell: i32, work: i32): bool {
+  allow(work)
   visit(n, 0, cell)
+  return !spent()
 }

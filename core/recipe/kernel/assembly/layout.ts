@@ -7,18 +7,31 @@ import { sum } from './optics'
 /** Bytes of a paint's K and S, four bands of each in turn, and of the weights of X, Y, Z. */
 export const PAINT: usize = 9 * 32
 export const WEIGHTS: usize = 9 * 48
-/** The bands of the blue, which hold nearly all of Z. */
-export const BLUE_PAINT: usize = 4 * 32
-export const BLUE_WEIGHTS: usize = 4 * 48
-/** Bytes of four merged bands of a cluster: least and greatest K, S and reflectance. */
-export const MERGED: usize = 96
+/** Groups of four bands, bytes of a paint's, and those of the blue, which hold nearly all of Z. */
+export const GROUPS: i32 = 9
+export const GROUP: usize = 32
+export const BLUE_GROUPS: i32 = 4
+const BLUE_WEIGHTS: usize = 4 * 48
 /** Bytes of four merged bands of the weights: X, Y, Z and the two signs of U and V. */
 export const MERGED_WEIGHTS: usize = 112
+/** Bytes of four merged bands of a cluster: least and greatest K, S and reflectance. */
+export const MERGED: usize = 96
+/** Faces across other directions that hold what is sought, at most. */
+export const MOST_FACES: usize = 32
 export const MOST_SLOTS: i32 = 5
 
 export let weights: usize = 0
 export let paints: usize = 0
 export let mergedWeights: usize = 0
+/** Of each face, four merged bands at a time: what of its weights is above nought, and what is below. */
+export let faceWeights: usize = 0
+/** Of each face four f32: x, y, z and the most that x·X + y·Y + z·Z may be. */
+export let faces: usize = 0
+/** Bytes of a face's weights. */
+export let faceSize: usize = 0
+export let faceCount: i32 = 0
+/** Least and greatest reflectance of a bound, four merged bands of each in turn. */
+export let ranges: usize = 0
 export let clusters: usize = 0
 /** Bytes of a cluster, so many groups of four merged bands. */
 export let clusterSize: usize = 0
@@ -31,8 +44,11 @@ export let spreads: usize = 0
 export const box: usize = memory.data(40, 16)
 /** α and β of the turned axes. */
 export const turn: usize = memory.data(8, 16)
-/** Ratios: five f32 of drops each. Cells of ratios: first and last ratio (end excluded), left, right. */
+/** Drops of all ratios as f32, slot by slot. */
 export let ratios: usize = 0
+/** Bytes of a slot's drops. */
+export let ratioStride: usize = 0
+/** Cells of ratios: first and last ratio (end excluded), left, right. */
 export let cells: usize = 0
 /** Per cell five corners of five f32 shares, then its middle. */
 export let corners: usize = 0
@@ -40,13 +56,22 @@ export let corners: usize = 0
 export const CORNERS: usize = 120
 /** Clusters of each slot, level by level. */
 export const slots: usize = memory.data(20 * 80, 16)
-/** XYZ of the last evaluation or bound. */
-export const xyz: usize = memory.data(24, 16)
 export let found: usize = 0
 export let room: i32 = 0
 /** Bytes of a find: five paints as u16, its ratio as u32, X, Y, Z. */
 export const ENTRY: usize = 28
 let nodes: i32 = 0
+let allowed: i32 = i32.MAX_VALUE
+/** Allows so much work from here. */
+export function allow(work: i32): void {
+  allowed = work < i32.MAX_VALUE - nodes ? nodes + work : i32.MAX_VALUE
+}
+/** Whether more has been done than was allowed. */
+// @ts-ignore: decorator
+@inline
+export function spent(): bool {
+  return nodes > allowed
+}
 /** Counts clusters bounded and mixes evaluated. */
 // @ts-ignore: decorator
 @inline
@@ -69,6 +94,13 @@ export function prepare(
   at += <usize>paintCount * PAINT
   mergedWeights = at
   at += <usize>mergedGroups * MERGED_WEIGHTS
+  ranges = at
+  at += <usize>mergedGroups * 32
+  faceWeights = at
+  faceSize = <usize>mergedGroups * 32
+  at += MOST_FACES * faceSize
+  faces = at
+  at += MOST_FACES * 16
   clusters = at
   clusterSize = <usize>mergedGroups * MERGED
   at += <usize>clusterCount * clusterSize
@@ -77,7 +109,9 @@ export function prepare(
   spreads = at
   at += <usize>((clusterCount + 3) & ~3) * 4
   ratios = at
-  at += <usize>ratioCount * 20
+  // Ratios are read four at a time: the last may stand alone.
+  ratioStride = <usize>((ratioCount + 7) & ~3) * 4
+  at += 5 * ratioStride
   cells = at
   at += <usize>cellCount * 16
   corners = at
@@ -103,6 +137,15 @@ export function paintsAt(): usize {
 export function mergedWeightsAt(): usize {
   return mergedWeights
 }
+export function faceWeightsAt(): usize {
+  return faceWeights
+}
+export function facesAt(): usize {
+  return faces
+}
+export function setFaceCount(count: i32): void {
+  faceCount = count
+}
 export function clustersAt(): usize {
   return clusters
 }
@@ -114,6 +157,9 @@ export function spreadsAt(): usize {
 }
 export function ratiosAt(): usize {
   return ratios
+}
+export function ratioStrideBytes(): usize {
+  return ratioStride
 }
 export function cellsAt(): usize {
   return cells

@@ -1,159 +1,178 @@
-import {
-  BLUE_PAINT,
-  ENTRY,
-  PAINT,
-  box,
-  found,
-  paints,
-  ratios,
-  restOfZ,
-  room,
-  shapes,
-  turn,
-  weights,
-  worked,
-  xyz,
-} from './layout'
+/**
+ * Mixes of the chosen paints, four ratios or four bands at a time; those that may be sought are written down.
+ */
+import { mayBeNear } from './difference'
+import { chosen, keep, ratio } from './finds'
+import { BLUE_GROUPS, GROUP, GROUPS, PAINT, box, paints, ratioStride, ratios, restOfZ, weights } from './layout'
 import { reflect, sum } from './optics'
 
-/** Ratio that is being evaluated. */
-let ratio: i32 = 0
-let count: i32 = 0
-let chosen: usize = memory.data(20, 16)
-
-/** Called when the list of finds is full; may narrow the box. */
-@external("search", "drain")
-declare function drain(): void
-
-export function foundCount(): i32 {
-  return count
-}
-export function clearFound(): void {
-  count = 0
+// @ts-ignore: decorator
+@inline
+function paintAt(slot: usize): usize {
+  return paints + <usize>load<i32>(chosen + 4 * slot) * PAINT
 }
 
-/** X, Y, Z of the chosen paints at the ratio into `xyz`; false when its blue already says it misses the box. */
-function evaluate(n: i32): bool {
-  const drops = ratios + <usize>ratio * 20
-  const p0 = paints + <usize>load<i32>(chosen) * PAINT
-  const p1 = n > 1 ? paints + <usize>load<i32>(chosen, 4) * PAINT : p0
-  const p2 = n > 2 ? paints + <usize>load<i32>(chosen, 8) * PAINT : p0
+/** Drops of a slot in the ratio and the three after it. */
+// @ts-ignore: decorator
+@inline
+function dropsOf(slot: usize): v128 {
+  return v128.load(ratios + slot * ratioStride + <usize>ratio * 4)
+}
+
+/** A number of a curve in all lanes. An offset costs nothing only where it is written out. */
+// @ts-ignore: decorator
+@inline
+function at(curve: usize, offset: i32): v128 {
+  if (offset == 4) return v128.load32_splat(curve, 4)
+  if (offset == 8) return v128.load32_splat(curve, 8)
+  if (offset == 12) return v128.load32_splat(curve, 12)
+  if (offset == 16) return v128.load32_splat(curve, 16)
+  if (offset == 20) return v128.load32_splat(curve, 20)
+  if (offset == 24) return v128.load32_splat(curve, 24)
+  if (offset == 28) return v128.load32_splat(curve, 28)
+  if (offset == 32) return v128.load32_splat(curve, 32)
+  if (offset == 36) return v128.load32_splat(curve, 36)
+  if (offset == 40) return v128.load32_splat(curve, 40)
+  if (offset == 44) return v128.load32_splat(curve, 44)
+  return v128.load32_splat(curve)
+}
+
+/** K or S of a band in four mixes: of each paint what it is, so many drops of it. */
+// @ts-ignore: decorator
+@inline
+function mixed(
+  n: i32,
+  offset: i32,
+  p0: usize,
+  p1: usize,
+  p2: usize,
+  p3: usize,
+  p4: usize,
+  d0: v128,
+  d1: v128,
+  d2: v128,
+  d3: v128,
+  d4: v128,
+): v128 {
+  let all = f32x4.mul(d0, at(p0, offset))
+  if (n > 1) all = f32x4.add(all, f32x4.mul(d1, at(p1, offset)))
+  if (n > 2) all = f32x4.add(all, f32x4.mul(d2, at(p2, offset)))
+  if (n > 3) all = f32x4.add(all, f32x4.mul(d3, at(p3, offset)))
+  if (n > 4) all = f32x4.add(all, f32x4.mul(d4, at(p4, offset)))
+  return all
+}
+
+/**
+ * The chosen paints at the ratio and the three after it, a lane each; those below `last` that may be near the target are
+ * written down. `n` is known where this is put in, so that slots which are not there fall away.
+ */
+// @ts-ignore: decorator
+@inline
+export function four(n: i32, last: i32): void {
+  let p0 = paintAt(0)
+  let p1 = n > 1 ? paintAt(1) : p0
+  let p2 = n > 2 ? paintAt(2) : p0
+  let p3 = n > 3 ? paintAt(3) : p0
+  let p4 = n > 4 ? paintAt(4) : p0
+  const d0 = dropsOf(0)
+  const d1 = n > 1 ? dropsOf(1) : d0
+  const d2 = n > 2 ? dropsOf(2) : d0
+  const d3 = n > 3 ? dropsOf(3) : d0
+  const d4 = n > 4 ? dropsOf(4) : d0
+  let X = f32x4.splat(0)
+  let Y = f32x4.splat(0)
+  let Z = f32x4.splat(0)
+  let w = weights
+  for (let group: i32 = 0; group < GROUPS; group++) {
+    const r0 = reflect(
+      mixed(n, 0, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+      mixed(n, 16, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+    )
+    const r1 = reflect(
+      mixed(n, 4, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+      mixed(n, 20, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+    )
+    const r2 = reflect(
+      mixed(n, 8, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+      mixed(n, 24, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+    )
+    const r3 = reflect(
+      mixed(n, 12, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+      mixed(n, 28, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
+    )
+    X = f32x4.add(X, f32x4.add(f32x4.add(f32x4.mul(at(w, 0), r0), f32x4.mul(at(w, 4), r1)), f32x4.add(f32x4.mul(at(w, 8), r2), f32x4.mul(at(w, 12), r3))))
+    Y = f32x4.add(Y, f32x4.add(f32x4.add(f32x4.mul(at(w, 16), r0), f32x4.mul(at(w, 20), r1)), f32x4.add(f32x4.mul(at(w, 24), r2), f32x4.mul(at(w, 28), r3))))
+    Z = f32x4.add(Z, f32x4.add(f32x4.add(f32x4.mul(at(w, 32), r0), f32x4.mul(at(w, 36), r1)), f32x4.add(f32x4.mul(at(w, 40), r2), f32x4.mul(at(w, 44), r3))))
+    p0 += GROUP
+    if (n > 1) p1 += GROUP
+    if (n > 2) p2 += GROUP
+    if (n > 3) p3 += GROUP
+    if (n > 4) p4 += GROUP
+    w += 48
+    // The blue of a mix may already say that it is not sought.
+    if (group == BLUE_GROUPS - 1) {
+      const most = f32x4.add(Z, f32x4.splat(restOfZ))
+      const may = v128.and(
+        f32x4.le(Z, v128.load32_splat(box, 20)),
+        f32x4.ge(most, v128.load32_splat(box, 16)),
+      )
+      if (!v128.any_true(may)) return
+    }
+  }
+  const near = mayBeNear(X, Y, Z) & (last - ratio < 4 ? (1 << (last - ratio)) - 1 : 15)
+  if (near & 1) keep(n, 0, f32x4.extract_lane(X, 0), f32x4.extract_lane(Y, 0), f32x4.extract_lane(Z, 0))
+  if (near & 2) keep(n, 1, f32x4.extract_lane(X, 1), f32x4.extract_lane(Y, 1), f32x4.extract_lane(Z, 1))
+  if (near & 4) keep(n, 2, f32x4.extract_lane(X, 2), f32x4.extract_lane(Y, 2), f32x4.extract_lane(Z, 2))
+  if (near & 8) keep(n, 3, f32x4.extract_lane(X, 3), f32x4.extract_lane(Y, 3), f32x4.extract_lane(Z, 3))
+}
+
+/** The chosen paints at one ratio, four bands at a time: where fewer than three ratios are left this is sooner done. */
+// @ts-ignore: decorator
+@inline
+export function one(n: i32): void {
+  const drops = ratios + <usize>ratio * 4
+  const p0 = paintAt(0)
+  const p1 = n > 1 ? paintAt(1) : p0
+  const p2 = n > 2 ? paintAt(2) : p0
+  const p3 = n > 3 ? paintAt(3) : p0
+  const p4 = n > 4 ? paintAt(4) : p0
   const d0 = v128.load32_splat(drops)
-  const d1 = v128.load32_splat(drops, 4)
-  const d2 = v128.load32_splat(drops, 8)
+  const d1 = v128.load32_splat(drops + ratioStride)
+  const d2 = v128.load32_splat(drops + 2 * ratioStride)
+  const d3 = v128.load32_splat(drops + 3 * ratioStride)
+  const d4 = v128.load32_splat(drops + 4 * ratioStride)
   let X = f32x4.splat(0)
   let Y = f32x4.splat(0)
   let Z = f32x4.splat(0)
   let w = weights
   for (let g: usize = 0; g < PAINT; g += 32) {
-    let k = f32x4.add(
-      f32x4.add(f32x4.mul(d0, v128.load(p0 + g)), f32x4.mul(d1, v128.load(p1 + g))),
-      f32x4.mul(d2, v128.load(p2 + g)),
-    )
-    let s = f32x4.add(
-      f32x4.add(f32x4.mul(d0, v128.load(p0 + g, 16)), f32x4.mul(d1, v128.load(p1 + g, 16))),
-      f32x4.mul(d2, v128.load(p2 + g, 16)),
-    )
-    for (let j = 3; j < n; j++) {
-      const paint = paints + <usize>load<i32>(chosen + <usize>j * 4) * PAINT + g
-      const d = v128.load32_splat(drops + <usize>j * 4)
-      k = f32x4.add(k, f32x4.mul(d, v128.load(paint)))
-      s = f32x4.add(s, f32x4.mul(d, v128.load(paint, 16)))
+    let k = f32x4.mul(d0, v128.load(p0 + g))
+    let s = f32x4.mul(d0, v128.load(p0 + g, 16))
+    if (n > 1) {
+      k = f32x4.add(k, f32x4.mul(d1, v128.load(p1 + g)))
+      s = f32x4.add(s, f32x4.mul(d1, v128.load(p1 + g, 16)))
+    }
+    if (n > 2) {
+      k = f32x4.add(k, f32x4.mul(d2, v128.load(p2 + g)))
+      s = f32x4.add(s, f32x4.mul(d2, v128.load(p2 + g, 16)))
+    }
+    if (n > 3) {
+      k = f32x4.add(k, f32x4.mul(d3, v128.load(p3 + g)))
+      s = f32x4.add(s, f32x4.mul(d3, v128.load(p3 + g, 16)))
+    }
+    if (n > 4) {
+      k = f32x4.add(k, f32x4.mul(d4, v128.load(p4 + g)))
+      s = f32x4.add(s, f32x4.mul(d4, v128.load(p4 + g, 16)))
     }
     const r = reflect(k, s)
     X = f32x4.add(X, f32x4.mul(v128.load(w), r))
     Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
     Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
     w += 48
-    if (g == BLUE_PAINT - 32) {
-      const blue = sum(Z)
-      if (blue > load<f32>(box, 20) || blue + restOfZ < load<f32>(box, 16)) return false
+    if (g == <usize>(BLUE_GROUPS - 1) * GROUP) {
+      const soFar = sum(Z)
+      if (soFar > load<f32>(box, 20) || soFar + restOfZ < load<f32>(box, 16)) return
     }
   }
-  store<f32>(xyz, sum(X))
-  store<f32>(xyz, sum(Y), 4)
-  store<f32>(xyz, sum(Z), 8)
-  return true
-}
-
-/** Writes the last evaluation down if it lies in the box. */
-function keep(n: i32): void {
-  const Y = load<f32>(xyz, 4)
-  if (Y < load<f32>(box, 8) || Y > load<f32>(box, 12)) return
-  const X = load<f32>(xyz)
-  if (X < load<f32>(box, 0) || X > load<f32>(box, 4)) return
-  const Z = load<f32>(xyz, 8)
-  if (Z < load<f32>(box, 16) || Z > load<f32>(box, 20)) return
-  const U = X - load<f32>(turn) * Y
-  if (U < load<f32>(box, 24) || U > load<f32>(box, 28)) return
-  const V = Z - load<f32>(turn, 4) * Y
-  if (V < load<f32>(box, 32) || V > load<f32>(box, 36)) return
-  if (count == room) {
-    drain()
-    count = 0
-  }
-  const entry = found + <usize>count * ENTRY
-  for (let k = 0; k < n; k++) store<u16>(entry + <usize>k * 2, <u16>load<i32>(chosen + <usize>k * 4))
-  store<i32>(entry, ratio, 12)
-  store<f32>(entry, X, 16)
-  store<f32>(entry, Y, 20)
-  store<f32>(entry, Z, 24)
-  count++
-}
-
-/** Every mix of the slots' paints at some ratios, one by one; those in the box are written down. */
-export function leaf(n: i32, at: usize, j: i32, after: i32, first: i32, last: i32): void {
-  const cluster = load<i32>(at + <usize>j * 4)
-  const shape = shapes + <usize>cluster * 16
-  const from = max(load<i32>(shape), after)
-  const to = load<i32>(shape, 4)
-  for (let p = from; p < to; p++) {
-    store<i32>(chosen + <usize>j * 4, p)
-    if (j < n - 1) {
-      leaf(n, at, j + 1, p + 1, first, last)
-      continue
-    }
-    worked(last - first)
-    for (ratio = first; ratio < last; ratio++) if (evaluate(n)) keep(n)
-  }
-}
-
-/** Many mixes of three: paints as u16, drops as f32, three each; X, Y, Z as f32 out. */
-export function evaluateThree(many: i32, members: usize, amounts: usize, out: usize): void {
-  for (let m = 0; m < many; m++) {
-    const a = paints + <usize>load<u16>(members) * PAINT
-    const b = paints + <usize>load<u16>(members, 2) * PAINT
-    const c = paints + <usize>load<u16>(members, 4) * PAINT
-    const da = v128.load32_splat(amounts)
-    const db = v128.load32_splat(amounts, 4)
-    const dc = v128.load32_splat(amounts, 8)
-    let X = f32x4.splat(0)
-    let Y = f32x4.splat(0)
-    let Z = f32x4.splat(0)
-    let w = weights
-    for (let g: usize = 0; g < PAINT; g += 32) {
-      const k = f32x4.add(
-        f32x4.add(f32x4.mul(da, v128.load(a + g)), f32x4.mul(db, v128.load(b + g))),
-        f32x4.mul(dc, v128.load(c + g)),
-      )
-      const s = f32x4.add(
-        f32x4.add(
-          f32x4.mul(da, v128.load(a + g, 16)),
-          f32x4.mul(db, v128.load(b + g, 16)),
-        ),
-        f32x4.mul(dc, v128.load(c + g, 16)),
-      )
-      const r = reflect(k, s)
-      X = f32x4.add(X, f32x4.mul(v128.load(w), r))
-      Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
-      Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
-      w += 48
-    }
-    store<f32>(out, sum(X))
-    store<f32>(out, sum(Y), 4)
-    store<f32>(out, sum(Z), 8)
-    members += 6
-    amounts += 12
-    out += 12
-  }
+  keep(n, 0, sum(X), sum(Y), sum(Z))
 }
