@@ -78,9 +78,22 @@ export default defineConfig({
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
             { name: 'storage', test: /localforage/, priority: 1 },
-            // What draws forms and mixes is large, and comes with the rooms that have it.
+            // Controls that many rooms have come in one file.
+            {
+              name: 'controls',
+              test: /node_modules\/(element-plus|@element-plus|lodash)/,
+              minShareCount: 16,
+            },
+            // What every page has.
             {
               name: 'shared',
+              test: /app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault\/)/,
+              minShareCount: 2,
+              priority: 1,
+            },
+            // What rooms share. What draws forms and mixes is large, and comes with the rooms that have it.
+            {
+              name: 'rooms',
               test: /app\/(parts\/(?!form\/|palette\/|place\/)|stores)\//,
               minShareCount: 2,
             },

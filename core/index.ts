@@ -393,13 +393,8 @@ export { firstCoatId } from './formats/project/migrate/version1'
 export { MOST_BYTES, parseProject } from './formats/project/parse'
 export { formatProject } from './formats/project/format'
 export { whoOf } from './formats/project/whoOf'
-export {
-  MOST_COMMISSION_BYTES,
-  packCommission,
-  photosOf,
-  sculptsOf,
-  unpackCommission,
-} from './formats/commission/commission'
+export { packCommission, unpackCommission } from './formats/commission/commission'
+export { MOST_COMMISSION_BYTES, photosOf, sculptsOf } from './formats/commission/named'
 export type { Commission } from './formats/commission/commission'
 
 /* The eye: exercises with measured answers */

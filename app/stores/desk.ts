@@ -6,7 +6,7 @@ import { DEMO_ID, lowTide } from '../../demo/lowTide'
 import { starterIds } from './paints'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
-import { summaryOf } from './shelf/summaryOf'
+import { summarised } from './shelf/summarised'
 import { putTogether } from './putTogether'
 import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
@@ -90,7 +90,7 @@ export const useDesk = defineStore('desk', () => {
         seen = met?.text ?? text
         if (met) takeOver(project, met.text)
         askToKeep()
-        await renewSummary(summaryOf(project, Date.now()))
+        await renewSummary(await summarised(project, Date.now()))
         tellOthers(project.id)
         if (met?.loses) trouble.value = BOTH_CHANGED
         else if (refusedBefore) trouble.value = ''

@@ -2,7 +2,6 @@ import type { Lab } from '../colour/lab'
 import type { Paint } from '../paint/paint'
 import { BATCH, MixBatch } from '../recipe/mixBatch'
 import { compositions } from '../recipe/search/compositions'
-import { meeting } from './setMeeting'
 
 /** A miss of more than this counts as this, ΔE00: nobody would mix it so. */
 export const FAR = 20
@@ -55,14 +54,13 @@ export class SetTable {
     { part, of }: TablePart = { part: 0, of: 1 },
   ): Generator<number, void> {
     const { off, targets: T } = this
-    const meet = meeting(targets, off)
-    const batch = new MixBatch(paints)
+    const batch = new MixBatch(paints, { targets })
     const take = (members: readonly number[], ratios: readonly number[][], start: number): void => {
       for (let from = 0; from < ratios.length; from += BATCH) {
         const many = Math.min(BATCH, ratios.length - from)
         for (let i = 0; i < many; i++) batch.put(i, members, ratios[from + i]!)
         batch.reckon(many)
-        meet(batch.lab, many, start)
+        batch.meet(off, start)
       }
     }
     /** What a set can mix is at least what its subsets can. */

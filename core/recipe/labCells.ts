@@ -18,6 +18,8 @@ export interface LabCells {
   starts: Uint32Array
   /** The colours' places in the order the cells count them. */
   order: Uint32Array
+  /** L*, a*, b*, C* of each in that order. */
+  colours: Float64Array
   /** Cells in the order of `least`, the least ΔE00 of anything in each (a little less for the rounding). */
   nearestFirst(target: Lab): { cells: Uint32Array; least: Float64Array }
 }
@@ -66,15 +68,28 @@ export function labCells(lab: Float64Array): LabCells {
   // What a cell holds is bounded by its own colours, not by its edges: none is outside, and the bound is closer.
   const low = new Float64Array(3 * filled.length).fill(Infinity)
   const high = new Float64Array(3 * filled.length).fill(-Infinity)
-  filled.forEach((_, cell) => {
-    for (let at = starts[cell]!; at < starts[cell + 1]!; at++)
-      for (let axis = 0; axis < 3; axis++) {
-        const value = lab[3 * order[at]! + axis]!
-        const place = 3 * cell + axis
-        if (value < low[place]!) low[place] = value
-        if (value > high[place]!) high[place] = value
-      }
-  })
+  const colours = new Float64Array(4 * size)
+  for (let cell = 0; cell < filled.length; cell++) {
+    let [L1, L2, a1, a2, b1, b2] = [Infinity, -Infinity, Infinity, -Infinity, Infinity, -Infinity]
+    for (let at = starts[cell]!; at < starts[cell + 1]!; at++) {
+      const from = 3 * order[at]!
+      const L = lab[from]!
+      const a = lab[from + 1]!
+      const b = lab[from + 2]!
+      colours[4 * at] = L
+      colours[4 * at + 1] = a
+      colours[4 * at + 2] = b
+      colours[4 * at + 3] = Math.sqrt(a * a + b * b)
+      if (L < L1) L1 = L
+      if (L > L2) L2 = L
+      if (a < a1) a1 = a
+      if (a > a2) a2 = a
+      if (b < b1) b1 = b
+      if (b > b2) b2 = b
+    }
+    low.set([L1, a1, b1], 3 * cell)
+    high.set([L2, a2, b2], 3 * cell)
+  }
   const far = (place: number): number => Math.max(-low[place]!, high[place]!)
   const farthest = Float64Array.from(filled, (_, cell) =>
     chromaOf(far(3 * cell + 1), far(3 * cell + 2)),
@@ -101,6 +116,7 @@ export function labCells(lab: Float64Array): LabCells {
   return {
     starts,
     order,
+    colours,
     nearestFirst(target) {
       const targetC = chromaOf(target.a, target.b)
       const many = filled.length

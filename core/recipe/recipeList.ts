@@ -1,7 +1,7 @@
-import { writeLab } from '../colour/lab'
-import type { Weights } from '../colour/weights'
+import type { ViewingOptions } from '../colour/lab'
+import { gcd } from '../numbers/gcd'
 import type { Mixture } from '../paint/paint'
-import { eachRecipe } from './eachRecipe'
+import { BATCH, MixBatch } from './mixBatch'
 import type { Limits } from './recipe'
 
 const times = (n: number, k: number): number => {
@@ -28,6 +28,8 @@ export interface RecipeList {
   width: number
   /** L*, a*, b* of each in turn. */
   lab: Float64Array
+  /** ΔE00 that a colour and another may be off together: the list is reckoned in batches, in single precision. */
+  rough: number
   /** Places of its paints in the box, their drops, and how many paints it has. */
   members: Uint16Array
   drops: Uint8Array
@@ -38,30 +40,58 @@ const emptyList = (most: number, width: number): RecipeList => ({
   size: 0,
   width,
   lab: new Float64Array(most * 3),
+  rough: 0,
   members: new Uint16Array(most * width),
   drops: new Uint8Array(most * width),
   counts: new Uint8Array(most),
 })
 
+/** Every recipe of a box in the order of the enumeration, its colour still to be reckoned. */
+function plainList(paints: number, limits: Limits): RecipeList {
+  const { maxPaints: width, maxDrops } = limits
+  const list = emptyList(countRecipes(paints, limits), width)
+  const members = new Uint16Array(width)
+  const drops = new Uint8Array(width)
+  let size = 0
+  const add = (depth: number, from: number, left: number, divisor: number): void => {
+    for (let p = from; p < paints; p++) {
+      members[depth] = p
+      for (let d = 1; d <= left; d++) {
+        drops[depth] = d
+        const common = gcd(divisor, d)
+        if (common === 1) {
+          list.counts[size] = depth + 1
+          for (let k = 0; k <= depth; k++) {
+            list.members[size * width + k] = members[k]!
+            list.drops[size * width + k] = drops[k]!
+          }
+          size++
+        }
+        if (depth + 1 < width && d < left) add(depth + 1, p + 1, left - d, common)
+      }
+    }
+  }
+  add(0, 0, maxDrops, 0)
+  return { ...list, size, lab: list.lab.subarray(0, size * 3) }
+}
+
 /** Mixes every recipe of a box. */
 export function mixedList(
   paints: readonly Mixture[],
   limits: Limits,
-  weights: Weights,
+  viewing: ViewingOptions,
 ): RecipeList {
-  const width = limits.maxPaints
-  const list = emptyList(countRecipes(paints.length, limits), width)
-  let size = 0
-  eachRecipe(paints, limits, weights, (count, members, drops, X, Y, Z) => {
-    writeLab(X, Y, Z, weights.white, list.lab, size * 3)
-    list.counts[size] = count
-    for (let i = 0; i < count; i++) {
-      list.members[size * width + i] = members[i]!
-      list.drops[size * width + i] = drops[i]!
-    }
-    size++
-  })
-  return { ...list, size, lab: list.lab.subarray(0, size * 3) }
+  const list = plainList(paints.length, limits)
+  const { size, width, members, drops, counts, lab } = list
+  const batch = new MixBatch(paints, { width, ...viewing })
+  for (let from = 0; from < size; from += BATCH) {
+    const many = Math.min(BATCH, size - from)
+    for (let i = 0; i < many; i++)
+      batch.putFrom(i, members, drops, (from + i) * width, counts[from + i]!)
+    batch.reckon(many)
+    batch.writeLabs(lab, 3 * from)
+  }
+  return { ...list, rough: batch.rough }
 }
 
 /**
@@ -71,7 +101,7 @@ export function mixedList(
 export function listOf(all: RecipeList, placeOf: ArrayLike<number>, limits: Limits): RecipeList {
   const { width } = all
   const few = Array.from(placeOf).filter((place) => place >= 0).length
-  const list = emptyList(countRecipes(few, limits), width)
+  const list = { ...emptyList(countRecipes(few, limits), width), rough: all.rough }
   let size = 0
   for (let from = 0; from < all.size; from++) {
     const count = all.counts[from]!

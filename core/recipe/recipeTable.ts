@@ -2,6 +2,7 @@ import { deltaE00Of } from '../colour/deltaE00'
 import type { Lab, ViewingOptions } from '../colour/lab'
 import { surelyFurther } from '../colour/surelyFurther'
 import { weightsOf } from '../colour/weights'
+import { MixEvaluator } from '../paint/mixEvaluator'
 import type { Paint } from '../paint/paint'
 import { sameBox } from '../paint/samePaint'
 import { labCells } from './labCells'
@@ -19,9 +20,9 @@ import { Shortlist } from './shortlist'
  */
 export class RecipeTable {
   private readonly list: RecipeList
-  /** L*, a*, b*, C* of every recipe, cell by cell. */
-  private readonly colours: Float64Array
   private readonly cells: LabCells
+  /** What is near is reckoned anew, in double precision. */
+  private readonly evaluator: MixEvaluator
 
   /** @param list what was mixed already. */
   constructor(
@@ -31,19 +32,9 @@ export class RecipeTable {
     list?: RecipeList,
   ) {
     checkLimits(limits)
-    this.list = list ?? mixedList(paints, limits, weightsOf(viewing.illuminant, viewing.observer))
-    const { lab, size } = this.list
-    this.cells = labCells(lab)
-    const colours = new Float64Array(size * 4)
-    this.cells.order.forEach((place, at) => {
-      const a = lab[place * 3 + 1]!
-      const b = lab[place * 3 + 2]!
-      colours[at * 4] = lab[place * 3]!
-      colours[at * 4 + 1] = a
-      colours[at * 4 + 2] = b
-      colours[at * 4 + 3] = Math.sqrt(a * a + b * b)
-    })
-    this.colours = colours
+    this.list = list ?? mixedList(paints, limits, viewing)
+    this.evaluator = new MixEvaluator(paints, viewing)
+    this.cells = labCells(this.list.lab)
   }
 
   get size(): number {
@@ -71,13 +62,13 @@ export class RecipeTable {
    */
   nearest(target: Lab, limit = 1): Recipe[] {
     checkLimit(limit)
-    const { colours } = this
-    const { starts, order } = this.cells
-    const { counts, drops, width } = this.list
+    const { colours, starts, order } = this.cells
+    const { counts, drops, rough, width } = this.list
+    const exact = new Float64Array(3)
     const list = new Shortlist(limit)
     const targetC = Math.hypot(target.a, target.b)
     const { cells, least } = this.cells.nearestFirst(target)
-    for (let n = 0; n < cells.length && least[n]! <= list.worst; n++) {
+    for (let n = 0; n < cells.length && least[n]! <= list.worst + rough; n++) {
       const cell = cells[n]!
       for (let at = starts[cell]!; at < starts[cell + 1]!; at++) {
         const L = colours[at * 4]!
@@ -85,11 +76,14 @@ export class RecipeTable {
         const b = colours[at * 4 + 2]!
         const C = colours[at * 4 + 3]!
         // Ties are kept: what is as far as the worst may still come before it.
-        const e = list.worst + 1e-6
+        const e = list.worst + rough + 1e-6
         if (surelyFurther(e, L, a, b, C, target.L, target.a, target.b, targetC)) continue
-        const off = deltaE00Of(L, a, b, target.L, target.a, target.b)
-        if (off > list.worst) continue
+        const nearly = deltaE00Of(L, a, b, target.L, target.a, target.b)
+        if (nearly > list.worst + rough) continue
         const i = order[at]!
+        this.writeExact(i, exact)
+        const off = deltaE00Of(exact[0]!, exact[1]!, exact[2]!, target.L, target.a, target.b)
+        if (off > list.worst) continue
         let sum = 0
         for (let k = 0; k < counts[i]!; k++) sum += drops[i * width + k]!
         list.offer({ deltaE00: off, paints: counts[i]!, drops: sum, place: i })
@@ -98,13 +92,22 @@ export class RecipeTable {
     return list.best.map(({ place, deltaE00 }) => this.recipe(place, deltaE00))
   }
 
+  private writeExact(place: number, lab: Float64Array): void {
+    const { width, counts, members, drops } = this.list
+    const from = place * width
+    const to = from + counts[place]!
+    this.evaluator.writeLab(members.subarray(from, to), drops.subarray(from, to), to - from, lab, 0)
+  }
+
   private recipe(place: number, deltaE00: number): Recipe {
-    const { width, counts, members, drops, lab } = this.list
+    const { width, counts, members, drops } = this.list
     const parts = Array.from({ length: counts[place]! }, (_, k) => ({
       paint: this.paints[members[place * width + k]!]!,
       drops: drops[place * width + k]!,
     }))
-    const [L, a, b] = lab.subarray(place * 3, place * 3 + 3) as unknown as [number, number, number]
+    const exact = new Float64Array(3)
+    this.writeExact(place, exact)
+    const [L, a, b] = exact as unknown as [number, number, number]
     const { name } = weightsOf(this.viewing.illuminant, this.viewing.observer)
     return { parts, lab: { L, a, b, white: name }, deltaE00 }
   }

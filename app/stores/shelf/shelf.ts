@@ -32,7 +32,7 @@ import {
   worksAmong,
   writeWork,
 } from '../../vault/works'
-import { summaryOf } from './summaryOf'
+import { summarised } from './summarised'
 
 /** Every commission there is, and what can be done with one as a whole. */
 export const useShelf = defineStore('shelf', () => {
@@ -58,7 +58,7 @@ export const useShelf = defineStore('shelf', () => {
     const text = (await readWork(id)) ?? ''
     const { project, left } = salvageProject(text, starterIds, id)
     const made: Summary = project
-      ? summaryOf({ ...project, id }, 0)
+      ? await summarised({ ...project, id }, 0)
       : { id, name: id, figures: [], touchedAt: 0, broken: desk.told(left) }
     await writeSummary(made)
     return made
@@ -114,7 +114,7 @@ export const useShelf = defineStore('shelf', () => {
 
   async function put(project: Project): Promise<void> {
     await writeWork(project.id, formatProject(project), null)
-    await writeSummary(summaryOf(project, Date.now()))
+    await writeSummary(await summarised(project, Date.now()))
     tellOthers(project.id)
   }
   /** The demo as it is shipped makes way for one that was worked on. */
@@ -129,7 +129,7 @@ export const useShelf = defineStore('shelf', () => {
       return true
     }
     await writeWork(DEMO_ID, formatProject(project), there)
-    await writeSummary(summaryOf(project, Date.now()))
+    await writeSummary(await summarised(project, Date.now()))
     tellOthers(DEMO_ID)
     return true
   }

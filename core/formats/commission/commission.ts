@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import type { Zippable } from 'fflate'
+import { MOST_COMMISSION_BYTES, photosOf, sculptsOf } from './named'
 import { CHECKSUMS, checksumsOf, damageIn } from './checksums'
 import { formatCgats } from '../cgats/format'
 import { formatEye, parseEye } from '../eye/eye'
@@ -21,29 +22,6 @@ export interface Commission {
   eye?: EyeRecord
 }
 
-/**
- * Pictures that a project names: of its figures, and of mixes in its log.
- * @example photosOf(project) // []
- */
-export const photosOf = ({ figures, log }: Pick<Project, 'figures' | 'log'>): string[] => [
-  ...new Set([
-    ...figures.flatMap(({ picture, critiques }) => [
-      ...(picture ? [picture.photo] : []),
-      ...(critiques ?? []).flatMap(({ photo }) => photo ?? []),
-    ]),
-    ...(log ?? []).flatMap(({ photo }) => photo ?? []),
-  ]),
-]
-
-/**
- * Sculpts that a project names.
- * @example sculptsOf(project) // []
- */
-export const sculptsOf = ({ figures }: Pick<Project, 'figures'>): string[] => [
-  ...new Set(figures.flatMap(({ sculpt }) => sculpt ?? [])),
-]
-
-export const MOST_COMMISSION_BYTES = 500 * 1024 * 1024
 /** A commission unpacks to so many times its size at most, and to this much more where it is small. */
 const MOST_RATIO = 30
 const SMALL = 60 * 1024 * 1024

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
-import { photosOf } from '../commission/commission'
+import { photosOf } from '../commission/named'
 import { secondOf } from './copies'
 import type { FigureCritique } from './critiqueSchema'
 import { formatProject } from './format'

@@ -45,7 +45,7 @@ const unit = (v: readonly number[]): number[] => v.map((one) => one / Math.hypot
  * Directions in which a colour lies away from the target: that in which the difference grows fastest there, and some
  * about it. Whatever is nearer than that colour lies on one side of it, all mixes there on the other.
  */
-export function directionsOfMiss(target: Lab, miss: Lab, white: XYZ): Direction[] {
+function directionsOfMiss(target: Lab, miss: Lab, white: XYZ): Direction[] {
   const at = xyzOfLab(miss, white)
   const off = (axis: number, by: number): number => {
     const { L, a, b } = labOfXyz(at.map((v, k) => (k === axis ? v * (1 + by) : v)) as XYZ, white)

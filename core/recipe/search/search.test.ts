@@ -197,7 +197,7 @@ describe('what the search stands on', () => {
       const drops = members.map(() => 1 + upTo(12))
       new Uint16Array(kernel.memory.buffer, start, 3).set(members)
       new Float32Array(kernel.memory.buffer, start + 16, 3).set(drops)
-      kernel.evaluateThree(1, start, start + 16, start + 32)
+      kernel.evaluateBatch(3, 1, start, start + 16, start + 32)
       const xyz = new Float32Array(kernel.memory.buffer, start + 32, 3)
       const R = opaqueReflectance(
         mixPaints(members.map((m, k) => ({ paint: paints[tree.order[m]!]!, drops: drops[k]! }))),

@@ -44,7 +44,22 @@ export interface KernelModule {
   clearFound(): void
   takeWork(): number
   search(slots: number, cell: number, work: number): number
-  evaluateThree(many: number, paints: number, amounts: number, out: number): void
+  labOfBatch(many: number, room: number, from: number, to: number): void
+  leastDifferences(
+    many: number,
+    room: number,
+    at: number,
+    targets: number,
+    count: number,
+    least: number,
+  ): void
+  evaluateBatch(
+    paintsEach: number,
+    many: number,
+    paints: number,
+    amounts: number,
+    out: number,
+  ): void
 }
 
 let compiled: WebAssembly.Module | undefined | null

@@ -29,8 +29,8 @@ export {
   turn,
   weightsAt,
 } from './layout'
-export { evaluateThree } from './batch'
-export { target } from './difference'
+export { evaluateBatch } from './batch'
+export { labOfBatch, leastDifferences, target } from './difference'
 export { clearFound, foundCount } from './finds'
 
 /**
