@@ -78,6 +78,12 @@ export default defineConfig({
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
             { name: 'storage', test: /localforage/, priority: 1 },
+            // Small, so that a thread may begin before the room.
+            {
+              name: 'threads',
+              test: /app\/workers\/(threads|orLost)|node_modules\/comlink/,
+              priority: 2,
+            },
             // Controls that many rooms have come in one file.
             {
               name: 'controls',

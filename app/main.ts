@@ -3,8 +3,8 @@ import { roomAt } from './rooms'
 
 if (mayKeep()) {
   // The room comes beside the application, not after it; a room that fails to come is the router's to tell.
-  roomAt(location.pathname)
-    .component()
-    .catch(() => undefined)
+  const room = roomAt(location.pathname)
+  if (room.mixes) void import('./workers/threads').then(({ threads }) => threads.recipe().warm())
+  room.component().catch(() => undefined)
   void import('./start')
 } else document.querySelector('#app')!.append(blockedPage())

@@ -7,6 +7,8 @@ export interface Room {
   /** It works on a figure: a commission without one has something else to say. */
   ofFigure?: boolean
   component: () => Promise<unknown>
+  /** It looks for mixes as soon as it stands: the thread that finds them begins beside the room. */
+  mixes?: boolean
 }
 
 /** Where one comes in to a commission. */
@@ -17,6 +19,7 @@ export const rooms: Room[] = [
     name: 'Range',
     path: '/range',
     ofFigure: true,
+    mixes: true,
     component: () => import('./views/range/RangeView.vue'),
   },
   {
@@ -48,12 +51,14 @@ export const rooms: Room[] = [
     path: '/ladder/:step',
     under: 'Ladder',
     ofFigure: true,
+    mixes: true,
     component: () => import('./views/recipe/RecipeView.vue'),
   },
   {
     name: 'Ladder',
     path: '/ladder',
     ofFigure: true,
+    mixes: true,
     component: () => import('./views/ladder/LadderView.vue'),
   },
   {

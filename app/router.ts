@@ -1,9 +1,11 @@
+import { toRaw } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import type { RouteComponent } from 'vue-router'
 import { entrance, FIRST, rooms } from './rooms'
 import { lastOpened, useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
 import { useShelf } from './stores/shelf/shelf'
+import { threads } from './workers/threads'
 
 /** Every room of a commission has its address under it, so that a bookmark leads back to the same work. */
 const COMMISSION = '/c/:commission'
@@ -32,6 +34,14 @@ export const router = createRouter({
   ],
 })
 
+/** What the open figure is mixed from is laid out while its room is still on its way. */
+function makeReady(): void {
+  const { figures, figure, tableFor } = useProject()
+  if (figures.length === 0) return
+  const { maxPaints, maxDrops } = figure.plan
+  void threads.recipe().lay({ paints: tableFor(figure).map(toRaw), maxPaints, maxDrops })
+}
+
 /** A commission is opened before its room is shown. */
 router.beforeEach(async (to) => {
   const shelf = useShelf()
@@ -41,7 +51,10 @@ router.beforeEach(async (to) => {
   const opened = await useDesk().open(id)
   if (opened === 'opened') {
     const { figure, ...query } = to.query
-    if (typeof figure !== 'string') return true
+    if (typeof figure !== 'string') {
+      if (rooms.some(({ name, mixes }) => mixes && name === to.name)) makeReady()
+      return true
+    }
     useProject().chooseFigure(figure)
     return { ...to, query }
   }

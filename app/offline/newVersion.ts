@@ -9,6 +9,7 @@ const STAYS = 0
  * goes over to it only when the painter wants to.
  */
 export function keepApplication(): void {
+  let offered = false
   const goOver = (): void => {
     navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), {
       once: true,
@@ -18,6 +19,9 @@ export function keepApplication(): void {
   const update = registerSW({
     immediate: true,
     onNeedRefresh: () => {
+      // The browser may say it more than once.
+      if (offered) return
+      offered = true
       const over = { name: 'Go over to it now', run: goOver }
       void import('../messages/say').then(({ say }) =>
         say('A newer version is ready; your work is saved.', over, STAYS),

@@ -19,6 +19,9 @@ const endless: Patience = { until: Infinity, now: () => 0 }
 /** Recipes in all tables that are kept. */
 const MOST_KEPT = 3_000_000
 
+const laid = (paints: readonly Paint[], limits: Limits): boolean =>
+  paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE
+
 /**
  * The one way to the closest recipe: a small box is laid out in a table, which is kept and serves every box that has
  * some of its paints,
@@ -44,6 +47,11 @@ export class ClosestRecipes {
     return table
   }
 
+  /** Lays the table of a box ahead of the first question, where it is small enough to have one. */
+  lay(paints: readonly Paint[], limits: Limits): void {
+    if (laid(paints, limits)) this.tableOf(paints, limits)
+  }
+
   /**
    * @param patience of a search that may have to stop early; it goes to its end when not given.
    * @returns the closest recipe, and whether nothing can be closer.
@@ -55,7 +63,7 @@ export class ClosestRecipes {
     limits: Limits,
     patience: Patience = endless,
   ): { best: Recipe; proved: boolean } {
-    if (paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE)
+    if (laid(paints, limits))
       return { best: this.tableOf(paints, limits).nearest(target)[0]!, proved: true }
     const search = new RecipeSearch({ target, paints, ...limits })
     const { best, proved } = search.step(patience.until, patience.now)
@@ -74,8 +82,7 @@ export class ClosestRecipes {
     many: number,
     patience: Patience = endless,
   ): Recipe[] {
-    if (paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE)
-      return this.tableOf(paints, limits).nearest(target, many)
+    if (laid(paints, limits)) return this.tableOf(paints, limits).nearest(target, many)
     const search = new RecipeSearch({ target, paints, ...limits, limit: many })
     return search.step(patience.until, patience.now).best
   }

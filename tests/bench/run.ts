@@ -1,6 +1,8 @@
 import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
+import { firstViewBench } from './firstView'
 import { growthBench } from './growth'
+import { heapBench, historyBench } from './memory'
 import { ladderBench } from './ladder'
 import { withBrowser } from './browser'
 import { openingBench } from './opening'
@@ -19,8 +21,10 @@ const rows = [
   evaluatorBench,
   recipeBench,
   rangeBench,
+  historyBench,
 ].flatMap((bench) => bench())
-rows.push(...(await withBrowser(openingBench)), ...(await withBrowser(shelfBench)))
+for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])
+  rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)
   console.log(

@@ -2,6 +2,7 @@ import { computed, toRaw, watch } from 'vue'
 import { baseReflectance, deltaE00 } from '../../../core'
 import type { FigurePlan, Lab } from '../../../core'
 import { threads } from '../../workers/threads'
+import { afterMixes } from './afterMixes'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
@@ -42,6 +43,7 @@ export function useVariants<Key extends string>(
   })
   const { answer, trouble, ask } = useAnswer<typeof asked.value, Variant<Key>[]>(
     async ({ tone, moods, form, light }) => {
+      if (!answer.value) await afterMixes()
       const ladders = await threads.tone().ladders({
         base: baseReflectance(toRaw(tone)),
         moods: moods.map(({ mood }) => mood),

@@ -149,6 +149,12 @@ export const useRange = defineStore('range', () => {
       const had = known.value.get(one.figure.id)
       return one.paints.length > 0 && !(had && same(had.ask, one))
     })
+    // Those first that cannot stay as they are: a bottle in them is off the table, or they are new.
+    const stands = ({ figure, paints }: Ask): boolean => {
+      const table = new Set(paints.map(({ id }) => id))
+      return known.value.get(figure.id)?.row.bottles.every((id) => table.has(id)) ?? false
+    }
+    left.sort((one, other) => Number(stands(one)) - Number(stands(other)))
     // Two at a time, each thread with a table of its own.
     const lane = async (recipe: typeof threads.recipe): Promise<void> => {
       for (let one = left.shift(); one && newest(); one = left.shift()) {

@@ -6,6 +6,7 @@ import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import PartsNav from '../../parts/PartsNav.vue'
+import { afterMixes } from '../../stores/ladder/afterMixes'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import JudgementNote from '../../parts/JudgementNote.vue'
@@ -23,7 +24,10 @@ const route = useRoute()
 
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
 const PaletteWells = later(() => import('../../parts/palette/PaletteWells.vue'))
-const FormCanvas = later(() => import('../../parts/form/FormCanvas.vue'))
+const FormCanvas = later(async () => {
+  await afterMixes()
+  return import('../../parts/form/FormCanvas.vue')
+})
 const panels = {
   path: {
     name: 'Puddle path',

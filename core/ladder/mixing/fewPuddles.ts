@@ -76,22 +76,25 @@ export function fewPuddles(
     list.map((one) => ({ ...one, at: all.push(mixPaints(one.parts)) - 1 })),
   )
   const evaluator = new MixEvaluator(all)
-  const lab = new Float64Array(3)
-  const off = ({ L, a, b }: Lab, members: readonly number[], ratio: readonly number[]): number => {
-    evaluator.writeLab(members, ratio, 2, lab, 0)
-    return deltaE00Of(lab[0]!, lab[1]!, lab[2]!, L, a, b)
-  }
+  const labs = new Float64Array(3 * plainRatios.length)
   /** The best ratio of two puddles for each step between, and what they miss together. */
   function bridge(i: number, one: Candidate, j: number, other: Candidate, room: number) {
     let sum = 0
     const members = [one.at, other.at]
+    // Every ratio is mixed once for all steps between, and only when one asks for it.
+    let mixed = 0
+    const off = ({ L, a, b }: Lab, k: number): number => {
+      for (; mixed <= k; mixed++)
+        evaluator.writeLab(members, plainRatios[mixed]!, 2, labs, 3 * mixed)
+      return deltaE00Of(labs[3 * k]!, labs[3 * k + 1]!, labs[3 * k + 2]!, L, a, b)
+    }
     const ratios: { at: number; ratio: readonly [number, number]; deltaE00: number }[] = []
     // The darker of two steps never takes more of the light than the one after it.
     for (let at = i + 1; at < j && sum <= room; at++) {
       let best: { ratio: readonly [number, number]; deltaE00: number } | undefined
-      for (const ratio of plainRatios) {
-        const found = off(targets[at]!, members, ratio)
-        if (!best || found < best.deltaE00) best = { ratio, deltaE00: found }
+      for (let k = 0; k < plainRatios.length; k++) {
+        const found = off(targets[at]!, k)
+        if (!best || found < best.deltaE00) best = { ratio: plainRatios[k]!, deltaE00: found }
         // Along the ratios a step is come near once: past it, it only gets further off.
         else if (found > best.deltaE00 + 1) break
       }
