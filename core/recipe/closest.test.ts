@@ -50,14 +50,17 @@ it('a table serves as long as box and limits stay, and not a moment longer', () 
   )
 })
 
-it('a table serves boxes with some of its paints as tables of their own would', () => {
+it('a table serves boxes with some of its paints, and grows for others, as tables of their own would', () => {
   const random = seeded(11)
   const limits = { maxPaints: 3, maxDrops: 9 }
   const ten = starterPaints.slice(0, 10)
   const shared = new ClosestRecipes()
   shared.find(target, ten, limits)
   for (let n = 0; n < 40; n++) {
+    // In every second box one stands that the table does not know, somewhere among the others.
     const some = ten.filter(() => random() < 0.75)
+    if (n % 2 === 0)
+      some.splice(Math.floor(random() * some.length), 0, starterPaints[12 + (n % 20)]!)
     const aim = { L: 10 + 80 * random(), a: 60 * random() - 30, b: 60 * random() - 30 }
     expect(shared.list(aim, some, limits, 5)).toEqual(new RecipeTable(some, limits).nearest(aim, 5))
   }

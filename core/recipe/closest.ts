@@ -19,6 +19,18 @@ const endless: Patience = { until: Infinity, now: () => 0 }
 /** Recipes in all tables that are kept. */
 const MOST_KEPT = 3_000_000
 
+/** What the first of several tables makes that makes anything. */
+function firstOf(
+  tables: readonly RecipeTable[],
+  make: (table: RecipeTable) => RecipeTable | undefined,
+): RecipeTable | undefined {
+  for (const table of tables) {
+    const made = make(table)
+    if (made) return made
+  }
+  return undefined
+}
+
 const laid = (paints: readonly Paint[], limits: Limits): boolean =>
   paints.length > 0 && countRecipes(paints.length, limits) <= MOST_IN_TABLE
 
@@ -39,7 +51,8 @@ export class ClosestRecipes {
     )
     const table =
       known.find((one) => sameBox(one.paints, paints)) ??
-      known.map((one) => one.of(paints)).find((one) => one !== undefined) ??
+      firstOf(known, (one) => one.of(paints)) ??
+      firstOf(known, (one) => one.grown(paints)) ??
       new RecipeTable(paints, { maxPaints, maxDrops })
     let room = MOST_KEPT - table.size
     const others = this.kept.filter((one) => one !== table)

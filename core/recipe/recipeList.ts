@@ -75,23 +75,52 @@ function plainList(paints: number, limits: Limits): RecipeList {
   return { ...list, size, lab: list.lab.subarray(0, size * 3) }
 }
 
-/** Mixes every recipe of a box. */
+/** A list that some recipes of another box are in. */
+interface Known {
+  list: RecipeList
+  /** Place of each paint of its box in the other; −1 for what is not in it. Rising. */
+  placeOf: ArrayLike<number>
+}
+
+/** Whether all paints of a recipe are among some. */
+function allIn({ members, counts, width }: RecipeList, at: number, has: (p: number) => boolean) {
+  for (let k = at * width; k < at * width + counts[at]!; k++) if (!has(members[k]!)) return false
+  return true
+}
+
+/**
+ * Mixes every recipe of a box; those of a list with the same limits are taken from it. What two boxes share both have in
+ * the same order.
+ */
 export function mixedList(
   paints: readonly Mixture[],
   limits: Limits,
   viewing: ViewingOptions,
+  known?: Known,
 ): RecipeList {
   const list = plainList(paints.length, limits)
   const { size, width, members, drops, counts, lab } = list
   const batch = new MixBatch(paints, { width, ...viewing })
-  for (let from = 0; from < size; from += BATCH) {
-    const many = Math.min(BATCH, size - from)
-    for (let i = 0; i < many; i++)
-      batch.putFrom(i, members, drops, (from + i) * width, counts[from + i]!)
-    batch.reckon(many)
-    batch.writeLabs(lab, 3 * from)
+  const shared = new Set(Array.from(known?.placeOf ?? []).filter((place) => place >= 0))
+  const waiting: number[] = []
+  const reckon = (): void => {
+    batch.reckon(waiting.length)
+    waiting.forEach((i, at) => lab.set(batch.lab(at), 3 * i))
+    waiting.length = 0
   }
-  return { ...list, rough: batch.rough }
+  let from = 0
+  for (let i = 0; i < size; i++) {
+    if (known && allIn(list, i, (p) => shared.has(p))) {
+      while (!allIn(known.list, from, (p) => known.placeOf[p]! >= 0)) from++
+      for (let axis = 0; axis < 3; axis++) lab[3 * i + axis] = known.list.lab[3 * from + axis]!
+      from++
+      continue
+    }
+    batch.putFrom(waiting.length, members, drops, i * width, counts[i]!)
+    if (waiting.push(i) === BATCH) reckon()
+  }
+  reckon()
+  return { ...list, rough: Math.max(batch.rough, known?.list.rough ?? 0) }
 }
 
 /**

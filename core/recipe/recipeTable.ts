@@ -57,6 +57,24 @@ export class RecipeTable {
   }
 
   /**
+   * The table of a box that has half of its paints or more from this one's, in the same order: what both can mix is not
+   * mixed anew. Nothing where less is shared.
+   * @example new RecipeTable(box, limits).grown([...box.slice(1), another])
+   */
+  grown(paints: readonly Paint[]): RecipeTable | undefined {
+    let next = 0
+    const placeOf = this.paints.map((paint) => {
+      const place = paints.findIndex((one, at) => at >= next && sameBox([one], [paint]))
+      if (place >= 0) next = place + 1
+      return place
+    })
+    if (2 * placeOf.filter((place) => place >= 0).length < paints.length) return undefined
+    const { limits, viewing, list } = this
+    const grown = mixedList(paints, limits, viewing, { list, placeOf })
+    return new RecipeTable(paints, limits, viewing, grown)
+  }
+
+  /**
    * The closest recipes, best first: exactly those of an exhaustive search.
    * Walks through the cells, the nearest first, and stops once no cell can hold anything as near as the worst wanted.
    */

@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { packCommission } from '../../core'
 import { largeCommission } from '../fixtures/largeCommission'
+import { openCommission } from '../e2e/start'
 import { middle, openMs } from './browser'
 import type { Ratio } from './rate'
 
@@ -26,7 +27,7 @@ export async function openingBench(
     packCommission({ project, photos, sculpts: new Map() }, (id) => id),
   )
   await page.goto(`${large}/log`)
-  await page.getByLabel('Project file').setInputFiles(zip)
+  await openCommission(page, zip)
   await page.getByText('500 mixes written down').waitFor()
   await page
     .getByRole('status')

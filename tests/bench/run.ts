@@ -7,6 +7,7 @@ import { ladderBench } from './ladder'
 import { withBrowser } from './browser'
 import { openingBench } from './opening'
 import { opticsBench } from './optics'
+import { plansBench } from './plans'
 import { rangeBench } from './range'
 import { recipeBench } from './recipes'
 import { shelfBench } from './shelf'
@@ -21,6 +22,7 @@ const rows = [
   evaluatorBench,
   recipeBench,
   rangeBench,
+  plansBench,
   historyBench,
 ].flatMap((bench) => bench())
 for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])

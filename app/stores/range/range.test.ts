@@ -1,6 +1,6 @@
 import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
-import { effectScope, nextTick } from 'vue'
+import { effectScope, nextTick, watch } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { formatLadderCsv, layoutCard, layoutSheet, starterPaints } from '../../../core'
 import { lowTide } from '../../../demo/lowTide'
@@ -55,6 +55,28 @@ describe('the rows of a range', () => {
       puddle: true,
       made: [{ of: { bottle: 'yellow-ochre' }, drops: 1 }],
     })
+  })
+
+  it('those that cannot stay as they are come first when a bottle goes', async () => {
+    const { store, range } = await begin()
+    const [first, , last] = range.rows.map(({ row }) => row!)
+    const gone = last!.bottles.find((id) => !first!.bottles.includes(id))!
+    expect(gone).toBeTruthy()
+    const before = new Map(range.rows.map(({ figure, row }) => [figure.id, row]))
+    const order: string[] = []
+    watch(
+      () => range.rows,
+      (rows) => {
+        for (const { figure, row } of rows)
+          if (row !== before.get(figure.id) && !order.includes(figure.id)) order.push(figure.id)
+      },
+      { flush: 'sync' },
+    )
+    store.setPalette(store.onTable.map(({ id }) => id).filter((id) => id !== gone))
+    await mixed(range)
+    expect(order).toHaveLength(3)
+    expect(order.indexOf(last!.figure.id)).toBeLessThan(order.indexOf(first!.figure.id))
+    expect(rowOf(range, last!.figure.id).bottles).not.toContain(gone)
   })
 
   it('settings of several figures are one change and one undo', async () => {
