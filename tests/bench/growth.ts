@@ -8,11 +8,11 @@ import {
   starterPaints,
   stlCorners,
 } from '../../core'
-import type { LogEntry, Project } from '../../core'
+import type { Project } from '../../core'
 import { bakeSculpt } from '../../core/ladder/form/bakeSculpt'
 import { shapes } from '../../core/ladder/form/shapes/shapes'
 import { surfaceNet } from '../../core/ladder/form/surfaceNet'
-import { lowTide } from '../../demo/lowTide'
+import { demo, withLog } from '../fixtures/longLog'
 import { manyPaints } from './manyPaints'
 
 /** How the time of something grows with its size: t ∝ n^exponent, by least squares of the logarithms. */
@@ -57,7 +57,6 @@ function grown(
 }
 
 const ids = new Set(starterPaints.map(({ id }) => id))
-const demo = lowTide([...ids])
 const withFigures = (n: number): Project => ({
   ...demo,
   figure: 'figure-0',
@@ -66,18 +65,6 @@ const withFigures = (n: number): Project => ({
     id: `figure-${i}`,
   })),
 })
-const withLog = (n: number): Project => ({
-  ...demo,
-  log: Array.from({ length: n }, (_, i): LogEntry => ({
-    id: `entry-${i}`,
-    at: '2026-11-27T19:00:00.000Z',
-    who: 'Isaura',
-    what: 'base',
-    parts: [{ paint: 'titanium-white', drops: 2 }],
-    predicted: { L: 60, a: 12, b: 18 },
-  })),
-})
-
 /** Paints of a search, figures of a file, entries of a log under an edit and a merge, triangles of a sculpt. */
 export function growthBench(): Growth[] {
   const target = { L: 62, a: 14, b: 18 }

@@ -2,9 +2,8 @@ import type { CDPSession, Page } from '@playwright/test'
 import { setFlagsFromString } from 'node:v8'
 import { runInNewContext } from 'node:vm'
 import { useWork } from '../../app/stores/project/work'
-import { starterPaints } from '../../core'
 import type { Project } from '../../core'
-import { lowTide } from '../../demo/lowTide'
+import { demo, withLog } from '../fixtures/longLog'
 import type { Ratio } from './rate'
 
 const EDITS = 2000
@@ -75,18 +74,7 @@ export function historyBench(): Ratio[] {
     collect()
     return process.memoryUsage().heapUsed / 1e6
   }
-  const demo = lowTide(starterPaints.map(({ id }) => id))
-  const long = (): Project => ({
-    ...structuredClone(demo),
-    log: Array.from({ length: 3000 }, (_, i) => ({
-      id: `entry-${i}`,
-      at: '2026-11-27T19:00:00.000Z',
-      who: 'Isaura',
-      what: 'base',
-      parts: [{ paint: 'titanium-white', drops: 2 }],
-      predicted: { L: 60, a: 12, b: 18 },
-    })),
-  })
+  const long = (): Project => structuredClone(withLog(3000))
   const work = useWork()
   work.restore(long())
   const start = heap()

@@ -1,10 +1,11 @@
 /**
  * Mixes of the chosen paints, four ratios or four bands at a time; those that may be sought are written down.
  */
+import { mixX, mixY, mixZ, reckon } from './bandwise'
 import { mayBeNear } from './difference'
 import { chosen, keep, ratio } from './finds'
 import { BLUE_GROUPS, GROUP, GROUPS, PAINT, box, paints, ratioStride, ratios, restOfZ, weights } from './layout'
-import { reflect, sum } from './optics'
+import { reflect } from './optics'
 
 // @ts-ignore: decorator
 @inline
@@ -126,53 +127,25 @@ export function four(n: i32, last: i32): void {
   if (near & 8) keep(n, 3, f32x4.extract_lane(X, 3), f32x4.extract_lane(Y, 3), f32x4.extract_lane(Z, 3))
 }
 
-/** The chosen paints at one ratio, four bands at a time: where fewer than three ratios are left this is sooner done. */
+/** The chosen paints at one ratio: where fewer than three ratios are left this is sooner done. */
 // @ts-ignore: decorator
 @inline
 export function one(n: i32): void {
   const drops = ratios + <usize>ratio * 4
   const p0 = paintAt(0)
-  const p1 = n > 1 ? paintAt(1) : p0
-  const p2 = n > 2 ? paintAt(2) : p0
-  const p3 = n > 3 ? paintAt(3) : p0
-  const p4 = n > 4 ? paintAt(4) : p0
-  const d0 = v128.load32_splat(drops)
-  const d1 = v128.load32_splat(drops + ratioStride)
-  const d2 = v128.load32_splat(drops + 2 * ratioStride)
-  const d3 = v128.load32_splat(drops + 3 * ratioStride)
-  const d4 = v128.load32_splat(drops + 4 * ratioStride)
-  let X = f32x4.splat(0)
-  let Y = f32x4.splat(0)
-  let Z = f32x4.splat(0)
-  let w = weights
-  for (let g: usize = 0; g < PAINT; g += 32) {
-    let k = f32x4.mul(d0, v128.load(p0 + g))
-    let s = f32x4.mul(d0, v128.load(p0 + g, 16))
-    if (n > 1) {
-      k = f32x4.add(k, f32x4.mul(d1, v128.load(p1 + g)))
-      s = f32x4.add(s, f32x4.mul(d1, v128.load(p1 + g, 16)))
-    }
-    if (n > 2) {
-      k = f32x4.add(k, f32x4.mul(d2, v128.load(p2 + g)))
-      s = f32x4.add(s, f32x4.mul(d2, v128.load(p2 + g, 16)))
-    }
-    if (n > 3) {
-      k = f32x4.add(k, f32x4.mul(d3, v128.load(p3 + g)))
-      s = f32x4.add(s, f32x4.mul(d3, v128.load(p3 + g, 16)))
-    }
-    if (n > 4) {
-      k = f32x4.add(k, f32x4.mul(d4, v128.load(p4 + g)))
-      s = f32x4.add(s, f32x4.mul(d4, v128.load(p4 + g, 16)))
-    }
-    const r = reflect(k, s)
-    X = f32x4.add(X, f32x4.mul(v128.load(w), r))
-    Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
-    Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
-    w += 48
-    if (g == <usize>(BLUE_GROUPS - 1) * GROUP) {
-      const soFar = sum(Z)
-      if (soFar > load<f32>(box, 20) || soFar + restOfZ < load<f32>(box, 16)) return
-    }
-  }
-  keep(n, 0, sum(X), sum(Y), sum(Z))
+  const sought = reckon(
+    n,
+    true,
+    p0,
+    n > 1 ? paintAt(1) : p0,
+    n > 2 ? paintAt(2) : p0,
+    n > 3 ? paintAt(3) : p0,
+    n > 4 ? paintAt(4) : p0,
+    v128.load32_splat(drops),
+    v128.load32_splat(drops + ratioStride),
+    v128.load32_splat(drops + 2 * ratioStride),
+    v128.load32_splat(drops + 3 * ratioStride),
+    v128.load32_splat(drops + 4 * ratioStride),
+  )
+  if (sought) keep(n, 0, mixX, mixY, mixZ)
 }
