@@ -39,7 +39,11 @@ function makeReady(): void {
   const { figures, figure, tableFor } = useProject()
   if (figures.length === 0) return
   const { maxPaints, maxDrops } = figure.plan
-  void threads.recipe().lay({ paints: tableFor(figure).map(toRaw), maxPaints, maxDrops })
+  threads
+    .recipe()
+    .lay({ paints: tableFor(figure).map(toRaw), maxPaints, maxDrops })
+    // The room's own question will say it.
+    .catch(() => undefined)
 }
 
 /** A commission is opened before its room is shown. */

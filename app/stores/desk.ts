@@ -90,7 +90,9 @@ export const useDesk = defineStore('desk', () => {
         seen = met?.text ?? text
         if (met) takeOver(project, met.text)
         askToKeep()
-        await renewSummary(await summarised(project, Date.now()))
+        // The work is stored: that the file for its summary does not come must not say otherwise.
+        const summary = await summarised(project, Date.now()).catch(() => undefined)
+        if (summary) await renewSummary(summary)
         tellOthers(project.id)
         if (met?.loses) trouble.value = BOTH_CHANGED
         else if (refusedBefore) trouble.value = ''
