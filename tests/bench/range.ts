@@ -114,8 +114,9 @@ export function rangeBench(): Ratio[] {
   const [of300, of300Ms] = laid(kept, telling, 9)
   const found300 = searched(of300, 6).found
   const table = new RecipeTable(bench.slice(0, 8), { maxPaints: 4, maxDrops: 20 })
-  const mixedMs = msOf(() => void new RecipeTable(bench.slice(1, 8), table.limits))
-  const keptMs = msOf(() => void table.of(bench.slice(1, 8)))
+  const bestOf = (run: () => void): number => Math.min(...[1, 2, 3, 4].map(() => msOf(run)))
+  const mixedMs = bestOf(() => void new RecipeTable(bench.slice(1, 8), table.limits))
+  const keptMs = bestOf(() => void table.of(bench.slice(1, 8)))
   const aims = ladders.flat()
   const nearestMs = msOf(() => aims.forEach((aim) => table.nearest(aim, 16)))
   const ladder = ladders[0]!
