@@ -65,8 +65,9 @@ export class MixBatch {
   ): Reckoner | undefined {
     const tree = paintTree(paints)
     const weights = weightsOf(viewing.illuminant, viewing.observer)
-    const kernel = instantiate(tree, [], weights, [1, 1], () => undefined)
-    if (!kernel) return undefined
+    const laid = instantiate(tree, [], weights, [1, 1], () => undefined)
+    if (!laid) return undefined
+    const { kernel } = laid
     tree.order.forEach((paint, place) => (this.placeOf[paint] = place))
     const { width } = this
     let at = (kernel.memory.buffer.byteLength + 15) & ~15

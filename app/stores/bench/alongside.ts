@@ -7,7 +7,10 @@ import { detailsOf } from '../accents/details'
 import { glazesOf, glazesOver, placesToFind } from '../accents/glazes'
 import { spotsOf } from '../ladder/plan'
 import { foundContents } from '../palette/foundContents'
+import { FigurePalette } from '../palette/figurePalette'
 import type { FigurePaint } from '../palette/figurePaint'
+import { usePalette } from '../palette/palette'
+import { zoneNames } from '../palette/zoneNames'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
 
@@ -72,5 +75,16 @@ export function useAlongside(ids: () => readonly string[]) {
     },
     { immediate: true },
   )
-  return { figures, paint: known, trouble }
+  const open = usePalette()
+  /** Palettes of the figures on the bench; one alongside is there once its mixes are found. */
+  const palettes = computed(
+    () =>
+      new Map([
+        [store.figure.id, open.palette] as const,
+        ...[...known.value].map(
+          ([id, paint]) => [id, new FigurePalette(paint, zoneNames(paint.figure))] as const,
+        ),
+      ]),
+  )
+  return { figures, palettes, trouble }
 }

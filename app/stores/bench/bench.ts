@@ -25,8 +25,6 @@ import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useCoats } from '../coats/coats'
 import { stackPlanOf } from '../coats/stackPlanOf'
-import { FigurePalette } from '../palette/figurePalette'
-import { usePalette } from '../palette/palette'
 import { zoneNames } from '../palette/zoneNames'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
@@ -59,17 +57,7 @@ export const useBench = defineStore('bench', () => {
   const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures
   const habits = computed(() => habitsFrom(store.log, state.value.dried ?? NOTHING))
-  /** Palettes of the figures on the bench; one alongside is there once its mixes are found. */
-  const open = usePalette()
-  const palettes = computed(
-    () =>
-      new Map([
-        [store.figure.id, open.palette] as const,
-        ...[...alongside.paint.value].map(
-          ([id, paint]) => [id, new FigurePalette(paint, zoneNames(paint.figure))] as const,
-        ),
-      ]),
-  )
+  const { palettes } = alongside
   const sheetOf = (figure: Figure, copy: number): SheetFigure => {
     const nameOfZone = zoneNames(figure)
     return {

@@ -1,8 +1,8 @@
+import type { Lab } from '../../colour/lab'
 import type { Weights } from '../../colour/weights'
 import type { PaintTree } from './paintTree'
 import { plainKernel } from './plainKernel'
 import type { RatioTree } from './ratioTree'
-import type { Lab } from '../../colour/lab'
 import type { Bounds, Turn } from './targetBox'
 import { wasmKernel } from './wasmKernel'
 

@@ -16,6 +16,7 @@ import { ratioTree } from './ratioTree'
 import type { RatioTree } from './ratioTree'
 import { seedDrafts } from './seed'
 import { tasksOf } from './tasks'
+import { ROUGH } from './wasmKernel'
 import type { Lab } from '../../colour/lab'
 
 /** How far a search has come. */
@@ -52,8 +53,6 @@ interface Found extends Candidate {
  */
 const SHARES = [0.25, 0.5, 0.7, 0.85, 0.95]
 const WORK = 60_000
-/** How far a score from single-precision X, Y, Z may be off (docs/search.md). */
-const ROUGH = 0.02
 /** So many recipes are gone through sooner than close bounds are made. */
 const LARGE = 300_000
 /** Below this score a lower bound says little. */
@@ -187,7 +186,6 @@ export class RecipeSearch {
   }
 
   private readonly hear: Take = (found, drops, X, Y, Z) => {
-    // Single precision is off by far less than a hundredth in ΔE00.
     if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH) return
     this.take(found, drops)
     if (this.list.worst < RENEW * this.threshold) this.narrow()

@@ -2,7 +2,7 @@ import type { Lab } from '../../colour/lab'
 import type { Weights } from '../../colour/weights'
 import { weightsAlong } from './faces'
 import type { SearchKernel, Take } from './kernel'
-import { mergedBands } from './mergedBands'
+import type { MergedBand } from './mergedBands'
 import type { PaintTree } from './paintTree'
 import type { RatioTree } from './ratioTree'
 import type { Bounds, Turn } from './targetBox'
@@ -21,20 +21,19 @@ const ENTRY = 28
  * wider than that by four times.
  */
 export const SLACK = 2e-5
+/** How far a difference in single precision may be off, ΔE00; it is off by less than a tenth of this. */
+export const ROUGH = 0.02
 /** A sum of the merged bands is off by less than this share of all that is added. */
 const SUMS = 1e-6
-/** A difference in single precision is off by far less. */
-const ROUGH = 0.02
 
 /** Lays bounds in the kernel's memory, weights merged as the clusters' bands are. */
 function boundsLayer(
   kernel: KernelModule,
-  tree: PaintTree,
+  bands: readonly MergedBand[],
   weights: Weights,
 ): (bounds: Bounds) => void {
   const floats = new Float32Array(kernel.memory.buffer)
   const box = new Float32Array(kernel.memory.buffer, kernel.box.value as number, 10)
-  const bands = mergedBands(tree, weights, MERGED)
   return (wanted) => {
     for (let k = 0; k < 10; k++) {
       // A turned axis is a difference: it errs as its two parts do.
@@ -73,26 +72,27 @@ export function wasmKernel(
   let ratioBase = 0
   let ratios: number[][] = []
   const drain = (): void => {
-    const many = kernel!.foundCount()
-    const at = kernel!.foundAt()
-    const ids = new Uint16Array(kernel!.memory.buffer, at, many * (ENTRY / 2))
-    const places = new Uint32Array(kernel!.memory.buffer, at, many * (ENTRY / 4))
-    const values = new Float32Array(kernel!.memory.buffer, at, many * (ENTRY / 4))
+    const many = kernel.foundCount()
+    const at = kernel.foundAt()
+    const ids = new Uint16Array(kernel.memory.buffer, at, many * (ENTRY / 2))
+    const places = new Uint32Array(kernel.memory.buffer, at, many * (ENTRY / 4))
+    const values = new Float32Array(kernel.memory.buffer, at, many * (ENTRY / 4))
     for (let n = 0; n < many; n++) {
       for (let k = 0; k < count; k++) members[k] = ids[(n * ENTRY) / 2 + k]!
       const v = (n * ENTRY) / 4 + 3
       take(members, ratios[places[v]! - ratioBase]!, values[v + 1]!, values[v + 2]!, values[v + 3]!)
     }
-    kernel!.clearFound()
+    kernel.clearFound()
   }
   const members = new Uint16Array(MOST_SLOTS)
-  const kernel = instantiate(tree, trees, weights, turn, drain)
-  if (!kernel) return undefined
+  const laid = instantiate(tree, trees, weights, turn, drain)
+  if (!laid) return undefined
+  const { kernel, bands } = laid
   const slots = new Int32Array(kernel.memory.buffer, kernel.slots.value as number, MOST_SLOTS)
   const sought = new Float32Array(kernel.memory.buffer, kernel.target.value as number, 8)
   const { L, a, b } = target ?? { L: 0, a: 0, b: 0 }
   sought.set([L, a, b, Math.hypot(a, b), ...weights.white, Infinity])
-  const lay = boundsLayer(kernel, tree, weights)
+  const lay = boundsLayer(kernel, bands, weights)
   const before = (count: number, part: (tree: RatioTree) => readonly unknown[]): number =>
     trees.slice(0, count - 1).reduce((sum, one) => sum + part(one).length, 0)
   return {

@@ -1,6 +1,7 @@
 import type { Weights } from '../../colour/weights'
 import { kernelBytes } from '../kernel/kernelBytes'
 import { greatest, least, mergedBands } from './mergedBands'
+import type { MergedBand } from './mergedBands'
 import type { PaintTree } from './paintTree'
 import type { RatioTree } from './ratioTree'
 import type { Turn } from './targetBox'
@@ -62,6 +63,12 @@ export interface KernelModule {
   ): void
 }
 
+/** The module, and the bands that its bounds reckon with. */
+interface LaidKernel {
+  kernel: KernelModule
+  bands: MergedBand[]
+}
+
 let compiled: WebAssembly.Module | undefined | null
 
 /** The compiled module, or nothing where WebAssembly or SIMD cannot be had. */
@@ -111,7 +118,7 @@ export function instantiate(
   weights: Weights,
   [alpha, beta]: Turn,
   drain: () => void,
-): KernelModule | undefined {
+): LaidKernel | undefined {
   const module = kernelModule()
   if (!module) return undefined
   const kernel = new WebAssembly.Instance(module, {
@@ -175,5 +182,5 @@ export function instantiate(
     ratio += tree.ratios.length
     cell += tree.cells.length
   }
-  return kernel
+  return { kernel, bands }
 }

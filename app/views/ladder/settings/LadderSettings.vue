@@ -27,6 +27,10 @@ const leaf = useSessionStorage('ladder settings', 'shadow')
   margin: 0 -6px;
   padding: 0 6px 4px;
 }
+/* All four stand side by side in any face, also before ours has come. */
+.el-tabs :deep(.el-tabs__item) {
+  padding: 0 6px;
+}
 .el-tabs :deep(.leaf) {
   display: grid;
   gap: 4px;

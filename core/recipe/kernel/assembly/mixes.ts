@@ -63,6 +63,15 @@ function mixed(
   return all
 }
 
+/** What four bands of four mixes add to X, Y or Z. */
+// @ts-ignore: decorator
+@inline
+function weighed(w: usize, offset: i32, r0: v128, r1: v128, r2: v128, r3: v128): v128 {
+  const first = f32x4.add(f32x4.mul(at(w, offset), r0), f32x4.mul(at(w, offset + 4), r1))
+  const last = f32x4.add(f32x4.mul(at(w, offset + 8), r2), f32x4.mul(at(w, offset + 12), r3))
+  return f32x4.add(first, last)
+}
+
 /**
  * The chosen paints at the ratio and the three after it, a lane each; those below `last` that may be near the target are
  * written down. `n` is known where this is put in, so that slots which are not there fall away.
@@ -101,9 +110,9 @@ export function four(n: i32, last: i32): void {
       mixed(n, 12, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
       mixed(n, 28, p0, p1, p2, p3, p4, d0, d1, d2, d3, d4),
     )
-    X = f32x4.add(X, f32x4.add(f32x4.add(f32x4.mul(at(w, 0), r0), f32x4.mul(at(w, 4), r1)), f32x4.add(f32x4.mul(at(w, 8), r2), f32x4.mul(at(w, 12), r3))))
-    Y = f32x4.add(Y, f32x4.add(f32x4.add(f32x4.mul(at(w, 16), r0), f32x4.mul(at(w, 20), r1)), f32x4.add(f32x4.mul(at(w, 24), r2), f32x4.mul(at(w, 28), r3))))
-    Z = f32x4.add(Z, f32x4.add(f32x4.add(f32x4.mul(at(w, 32), r0), f32x4.mul(at(w, 36), r1)), f32x4.add(f32x4.mul(at(w, 40), r2), f32x4.mul(at(w, 44), r3))))
+    X = f32x4.add(X, weighed(w, 0, r0, r1, r2, r3))
+    Y = f32x4.add(Y, weighed(w, 16, r0, r1, r2, r3))
+    Z = f32x4.add(Z, weighed(w, 32, r0, r1, r2, r3))
     p0 += GROUP
     if (n > 1) p1 += GROUP
     if (n > 2) p2 += GROUP
