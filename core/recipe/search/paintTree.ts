@@ -2,6 +2,11 @@ import { BANDS } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Mixture } from '../../paint/paint'
+import { joined } from './joined'
+import type { Joined } from './joined'
+
+/** How far K and S of the paints in a cluster reach, and their middle, weighed by what the eye sees of each band. */
+type Extent = [K: number, S: number, middleK: number, middleS: number]
 
 /** A run of paints in tree order, and its two halves; −1 for a single paint. */
 interface Cluster {
@@ -18,8 +23,7 @@ interface Cluster {
     Rmin: Float64Array,
     Rmax: Float64Array,
   ]
-  /** How much its paints differ, luminance-weighted. */
-  spread: number
+  extent: Extent
 }
 
 /** Paints in a binary tree of likeness. Clusters 0 … n − 1 are the single paints, in tree order. */
@@ -33,44 +37,21 @@ export interface PaintTree {
 /** Every so many bands are looked at for likeness. */
 const STRIDE = 3
 const SAMPLES = BANDS / STRIDE
-const ROUNDS = 8
+/** Clusters of paints that are alike count as so much apart: they have to be told apart at last. */
+const APART = 1e-6
+/** Paints without K or S count as having so much. */
+const TRACE = 1e-9
 
 /** log K and log S of some bands, weighed by what the eye sees of each. */
-function features({ K, S }: Mixture, y: Float64Array): Float64Array {
+function features({ K, S }: Mixture, seen: Float64Array): Float64Array {
   const all = new Float64Array(2 * SAMPLES)
   for (let i = 0; i < SAMPLES; i++) {
     const band = STRIDE * i + 1
-    const weight = Math.sqrt(y[band]! + 0.2)
+    const weight = Math.sqrt(seen[band]! + 0.2)
     all[i] = weight * Math.log(K[band]! + 0.01)
     all[SAMPLES + i] = weight * Math.log(S[band]! + 0.01)
   }
   return all
-}
-
-/** Places along the main axis of a set of points (power iteration on the covariance). */
-function alongMainAxis(points: readonly Float64Array[]): Float64Array {
-  const size = points[0]!.length
-  const mean = new Float64Array(size)
-  for (const point of points) for (let i = 0; i < size; i++) mean[i]! += point[i]! / points.length
-  const axis = Float64Array.from({ length: size }, (_, i) => 1 + Math.sin(i))
-  const next = new Float64Array(size)
-  const along = (point: Float64Array): number => {
-    let dot = 0
-    for (let i = 0; i < size; i++) dot += (point[i]! - mean[i]!) * axis[i]!
-    return dot
-  }
-  for (let round = 0; round < ROUNDS; round++) {
-    next.fill(0)
-    for (const point of points) {
-      const dot = along(point)
-      for (let i = 0; i < size; i++) next[i]! += dot * (point[i]! - mean[i]!)
-    }
-    let square = 0
-    for (let i = 0; i < size; i++) square += next[i]! * next[i]!
-    if (!(square > 0)) break
-    for (let i = 0; i < size; i++) axis[i] = next[i]! / Math.sqrt(square)
-  }
-  return Float64Array.from(points, along)
 }
 
 /** Least of the even curves, greatest of the odd ones. */
@@ -83,60 +64,52 @@ const merge = (one: Cluster['curves'], other: Cluster['curves']): Cluster['curve
     return ends
   }) as unknown as Cluster['curves']
 
-/** Builds the tree by splitting in halves along the main axis of what the paints are made of. */
+function extentOf([Kmin, Kmax, Smin, Smax]: Cluster['curves'], seen: Float64Array): Extent {
+  const extent: Extent = [0, 0, TRACE, TRACE]
+  for (let i = 0; i < BANDS; i++) {
+    extent[0] += seen[i]! * (Kmax[i]! - Kmin[i]!)
+    extent[1] += seen[i]! * (Smax[i]! - Smin[i]!)
+    extent[2] += (seen[i]! * (Kmax[i]! + Kmin[i]!)) / 2
+    extent[3] += (seen[i]! * (Smax[i]! + Smin[i]!)) / 2
+  }
+  return extent
+}
+
+/** Builds the tree by joining what is alike. */
 export function paintTree(paints: readonly Mixture[]): PaintTree {
-  const { y } = weightsOf()
-  const points = paints.map((paint) => features(paint, y))
+  const { x, y, z } = weightsOf()
+  const seen = y.map((weight, i) => (weight + x[i]! + z[i]!) / 3)
   const order: number[] = []
-  const clusters: Cluster[] = paints.map((_, i) => ({
-    from: i,
-    to: i + 1,
-    left: -1,
-    right: -1,
-    curves: undefined as unknown as Cluster['curves'],
-    spread: 0,
-  }))
-  const build = (members: number[]): number => {
-    if (members.length === 1) {
-      const place = order.push(members[0]!) - 1
-      const { K, S } = paints[members[0]!]!
+  const clusters: Cluster[] = new Array<Cluster>(paints.length)
+  const lay = ({ point, of }: Joined): number => {
+    if (!of) {
+      const place = order.push(point) - 1
+      const { K, S } = paints[point]!
       const R = opaqueReflectance({ K, S })
-      clusters[place]!.curves = [K, K, S, S, R, R]
+      const curves: Cluster['curves'] = [K, K, S, S, R, R]
+      const extent = extentOf(curves, seen)
+      clusters[place] = { from: place, to: place + 1, left: -1, right: -1, curves, extent }
       return place
     }
-    const along = alongMainAxis(members.map((m) => points[m]!))
-    const sorted = members
-      .map((m, i) => [along[i]!, m] as const)
-      .sort((a, b) => a[0] - b[0] || a[1] - b[1])
-    const half = members.length >> 1
-    const left = build(sorted.slice(0, half).map(([, m]) => m))
-    const right = build(sorted.slice(half).map(([, m]) => m))
+    const [left, right] = of.map(lay) as [number, number]
     const curves = merge(clusters[left]!.curves, clusters[right]!.curves)
-    const [Kmin, Kmax, Smin, Smax] = curves
-    let spread = 0
-    for (let i = 0; i < BANDS; i++) spread += y[i]! * (Kmax[i]! - Kmin[i]! + Smax[i]! - Smin[i]!)
-    return (
-      clusters.push({
-        from: clusters[left]!.from,
-        to: clusters[right]!.to,
-        left,
-        right,
-        curves,
-        spread,
-      }) - 1
-    )
+    const { from } = clusters[left]!
+    const { to } = clusters[right]!
+    const extent = extentOf(curves, seen)
+    extent[1] += APART * extent[3]
+    return clusters.push({ from, to, left, right, curves, extent }) - 1
   }
-  const root = build(paints.map((_, i) => i))
+  const root = lay(joined(paints.map((paint) => features(paint, seen))))
   return { order, clusters, root }
 }
 
-/** The clusters some levels below the root, in tree order; singles stay as they are. */
-export function clustersAtDepth({ clusters, root }: PaintTree, depth: number): number[] {
-  const walk = (at: number, left: number): number[] => {
-    const { left: l, right: r } = clusters[at]!
-    return left === 0 || l < 0 ? [at] : [...walk(l, left - 1), ...walk(r, left - 1)]
+/** The clusters of so many paints at most that make up the tree, in tree order. */
+export function clustersOf({ clusters, root }: PaintTree, most: number): number[] {
+  const walk = (at: number): number[] => {
+    const { from, to, left, right } = clusters[at]!
+    return to - from <= most ? [at] : [...walk(left), ...walk(right)]
   }
-  return walk(root, depth)
+  return walk(root)
 }
 
 /** Rising tuples of clusters that can hold so many different paints. */

@@ -16,8 +16,6 @@ export interface Bound {
   /** Least and greatest reflectance of each band. */
   low: Float64Array
   high: Float64Array
-  /** Share of the range of Y that comes from how the clusters differ, not the ratios. */
-  byClusters: number
 }
 
 /** Least along a face that the ranges of reflectance leave: what is negative takes the other end. */
@@ -41,30 +39,25 @@ export function plainBound(
   const v = z.map((w, i) => w - beta * y[i]!)
   const lows = new Float64Array(BANDS)
   const highs = new Float64Array(BANDS)
-  return (slots, { corners }) => {
+  return (slots, { least: shares, step }) => {
     const axes = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0]
-    let own = 0
     for (let i = 0; i < BANDS; i++) {
-      let [least, most, ql, qh, qls, qhs] = [1, 0, Infinity, 0, 0, 0]
-      for (const slot of slots) {
-        const c = clusters[slot]!.curves
+      let [least, most, ql, qh] = [1, 0, Infinity, 0]
+      let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
+      for (let j = 0; j < slots.length; j++) {
+        const c = clusters[slots[j]!]!.curves
+        const d = shares[j]!
         least = Math.min(least, c[4][i]!)
         most = Math.max(most, c[5][i]!)
+        kl += d * c[0][i]!
+        kh += d * c[1][i]!
+        sl += d * c[2][i]!
+        sh += d * c[3][i]!
       }
-      for (const corner of corners) {
-        let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
-        for (let j = 0; j < slots.length; j++) {
-          const c = clusters[slots[j]!]!.curves
-          const d = corner[j]!
-          kl += d * c[0][i]!
-          kh += d * c[1][i]!
-          sl += d * c[2][i]!
-          sh += d * c[3][i]!
-        }
-        ql = Math.min(ql, kl / sh)
-        qh = Math.max(qh, kh / sl)
-        qls += kl / sh
-        qhs += kh / sl
+      for (const slot of slots) {
+        const c = clusters[slot]!.curves
+        ql = Math.min(ql, (kl + step * c[0][i]!) / (sh + step * c[3][i]!))
+        qh = Math.max(qh, (kh + step * c[1][i]!) / (sl + step * c[2][i]!))
       }
       const low = Math.max(least, reflectance(qh))
       const high = Math.min(most, reflectance(ql))
@@ -81,8 +74,7 @@ export function plainBound(
       axes[7]! += u[i]! * (u[i]! > 0 ? high : low)
       axes[8]! += v[i]! * (v[i]! > 0 ? low : high)
       axes[9]! += v[i]! * (v[i]! > 0 ? high : low)
-      if (qhs * qhs * ql > qls * qls * qh) own += y[i]! * (high - low)
     }
-    return { axes, low: lows, high: highs, byClusters: own / (axes[3]! - axes[2]!) }
+    return { axes, low: lows, high: highs }
   }
 }

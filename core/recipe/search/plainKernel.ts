@@ -5,7 +5,7 @@ import type { PaintTree } from './paintTree'
 import type { Face } from './faces'
 import { weightsAlong } from './faces'
 import { leastOf, meets, plainBound, reflectance } from './plainBound'
-import type { RatioTree } from './ratioTree'
+import type { RatioCell, RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
 import type { TargetBox, Turn } from './targetBox'
 
@@ -32,7 +32,6 @@ export function plainKernel(
   let across: (Face & { w: Float64Array })[] = []
   let drops: readonly number[] = []
   let tree: RatioTree
-  let byClusters = 0
   let take: Take = () => undefined
   let work = 0
   let allowed = Infinity
@@ -72,24 +71,36 @@ export function plainKernel(
     }
   }
 
+  /** The slot whose cluster makes most of the width in log K/S, how much that is, and what the ratios make. */
+  function widthsOf(
+    slots: readonly number[],
+    { middle, step }: RatioCell,
+  ): { split: number; widest: number; byRatios: number } {
+    const extents = slots.map((cluster) => clusters[cluster]!.extent)
+    const [mixK, mixS] = [2, 3].map((k) =>
+      extents.reduce((sum, extent, j) => sum + middle[j]! * extent[k]!, 0),
+    ) as [number, number]
+    let [split, widest, most, least] = [-1, 0, -Infinity, Infinity]
+    extents.forEach(([K, S, middleK, middleS], j) => {
+      const width = middle[j]! * (K / mixK + S / mixS)
+      if (width > widest) [widest, split] = [width, j]
+      const lean = middleK / mixK - middleS / mixS
+      most = Math.max(most, lean)
+      least = Math.min(least, lean)
+    })
+    return { split, widest, byRatios: step * (most - least) }
+  }
+
   const sizeOf = (cluster: number): number => clusters[cluster]!.to - clusters[cluster]!.from
   function visit(slots: readonly number[], at: number): void {
     if (work > allowed) return
     const cell = tree.cells[at]!
     const ratios = cell.to - cell.from
-    let combinations = 1
-    let split = -1
-    let widest = -1
-    slots.forEach((cluster, j) => {
-      combinations *= sizeOf(cluster)
-      const width = cell.middle[j]! * clusters[cluster]!.spread
-      if (sizeOf(cluster) > 1 && width > widest) [widest, split] = [width, j]
-    })
+    const combinations = slots.reduce((many, cluster) => many * sizeOf(cluster), 1)
     if (combinations * ratios > WORTH) {
       work++
       const bound = boundOf(slots, cell)
       if (!meets(bound, box) || across.some(({ w, most }) => leastOf(w, bound) > most)) return
-      byClusters = bound.byClusters
     }
     if (combinations * ratios <= LEAF) {
       for (let r = cell.from; r < cell.to; r++) {
@@ -98,7 +109,8 @@ export function plainKernel(
       }
       return
     }
-    if (ratios > 1 && (split < 0 || byClusters < 0.5)) {
+    const { split, widest, byRatios } = widthsOf(slots, cell)
+    if (split < 0 || widest < byRatios) {
       visit(slots, cell.left)
       visit(slots, cell.right)
       return

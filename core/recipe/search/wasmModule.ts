@@ -8,8 +8,10 @@ import type { Turn } from './targetBox'
 
 /** Finds kept before they are handed over. */
 const ROOM = 512
+/** Shares of a cell, five and one and five. */
+const SHARES = 11
 /** Bands that bounds reckon with, merged from the 36; four at a time. */
-export const MERGED = 16
+export const MERGED = 20
 
 export interface KernelModule {
   memory: WebAssembly.Memory
@@ -35,11 +37,11 @@ export interface KernelModule {
   setMostLeaf(mixes: number): void
   clustersAt(): number
   shapesAt(): number
-  spreadsAt(): number
+  extentsAt(): number
   ratiosAt(): number
   ratioStrideBytes(): number
   cellsAt(): number
-  cornersAt(): number
+  sharesAt(): number
   foundAt(): number
   foundCount(): number
   clearFound(): void
@@ -88,8 +90,8 @@ interface LaidOut {
   drops: Float32Array[]
   /** First and last ratio, left and right half of each cell. */
   shapes: Int32Array
-  /** Five corners and the middle of each cell, five shares each. */
-  corners: Float32Array
+  /** Least shares and step of each cell, then its middle. */
+  shares: Float32Array
 }
 const laid = new WeakMap<RatioTree, LaidOut>()
 
@@ -101,11 +103,12 @@ function laidOut(tree: RatioTree): LaidOut {
   const made = {
     drops: [0, 1, 2, 3, 4].map((slot) => Float32Array.from(ratios, (drops) => drops[slot] ?? 0)),
     shapes: Int32Array.from(cells.flatMap(({ from, to, left, right }) => [from, to, left, right])),
-    corners: new Float32Array(30 * cells.length),
+    shares: new Float32Array(SHARES * cells.length),
   }
-  cells.forEach(({ corners, middle }, i) => {
-    corners.forEach((corner, c) => made.corners.set(corner, 30 * i + 5 * c))
-    made.corners.set(middle, 30 * i + 25)
+  cells.forEach(({ least, step, middle }, i) => {
+    made.shares.set(least, SHARES * i)
+    made.shares[SHARES * i + 5] = step
+    made.shares.set(middle, SHARES * i + 6)
   })
   laid.set(tree, made)
   return made
@@ -159,23 +162,23 @@ export function instantiate(
   lay(kernel.mergedWeightsAt(), [x, y, z, above(u), below(u), above(v), below(v)].map(summed))
   floats.set([alpha, beta], (kernel.turn.value as number) >> 2)
   const ends = [least, greatest] as const
-  clusters.forEach(({ curves, from, to, left, right, spread }, i) => {
+  clusters.forEach(({ curves, from, to, left, right, extent }, i) => {
     if (i < order.length) lay(kernel.paintsAt() + i * 288, [curves[0], curves[2]])
     lay(
       kernel.clustersAt() + i * MERGED * 24,
       curves.map((curve, c) => bands.map(([from, to]) => ends[c % 2]!(curve, from, to))),
     )
     whole.set([from, to, left, right], (kernel.shapesAt() >> 2) + 4 * i)
-    floats[(kernel.spreadsAt() >> 2) + i] = spread
+    floats.set(extent, (kernel.extentsAt() >> 2) + 4 * i)
   })
   // The trees stand one behind the other.
   let [ratio, cell] = [0, 0]
   for (const tree of trees) {
-    const { drops, shapes, corners } = laidOut(tree)
+    const { drops, shapes, shares } = laidOut(tree)
     drops.forEach((own, slot) =>
       floats.set(own, (kernel.ratiosAt() + slot * kernel.ratioStrideBytes()) / 4 + ratio),
     )
-    floats.set(corners, (kernel.cornersAt() >> 2) + 30 * cell)
+    floats.set(shares, (kernel.sharesAt() >> 2) + SHARES * cell)
     const start = (kernel.cellsAt() >> 2) + 4 * cell
     for (let n = 0; n < shapes.length; n++)
       whole[start + n] = shapes[n]! + (n % 4 < 2 ? ratio : cell)

@@ -1,101 +1,121 @@
 import {
   MERGED,
   MERGED_WEIGHTS,
-  CORNERS,
+  SHARES,
+  STEP,
   box,
-  cells,
   clusterSize,
   clusters,
-  corners,
   faceCount,
   faceSize,
   faceWeights,
   faces,
   mergedWeights,
   ranges,
+  shares,
   worked,
 } from './layout'
 import { ENTERS, sum, underOf } from './optics'
 
-/** Share of the last bound's width in Y that the clusters make, the rest being the cell's. */
-export let byClusters: f32 = 0
+/** Where the cluster of a slot stands. */
+// @ts-ignore: decorator
+@inline
+function clusterOf(at: usize, slot: usize): usize {
+  return clusters + <usize>load<i32>(at + 4 * slot) * clusterSize
+}
+
+/** What all slots make with one more share of one of them. */
+// @ts-ignore: decorator
+@inline
+function more(sum: v128, share: v128, curve: v128): v128 {
+  return f32x4.add(sum, f32x4.mul(share, curve))
+}
 
 /**
- * Bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell; false when they are disjoint
- * from the box, or a face keeps all of them out. At each corner of the cell K/S lies between that of most K with least S and
- * that of least K with most S; at every ratio within it lies between the corners' (mediant).
+ * Ranges of reflectance, and of Y, over all mixes of the slots' clusters at the ratios of a cell: false when Y is disjoint
+ * from the box. At each corner of the cell K/S lies between that of most K with least S and that of least K with most S; at
+ * every ratio within it lies between the corners' (mediant). `n` is known where this is put in.
  */
-export function mayReach(n: i32, at: usize, cell: i32): bool {
-  worked(1)
-  const shape = cells + <usize>cell * 16
-  const single = load<i32>(shape, 4) - load<i32>(shape) == 1
-  const from = corners + <usize>cell * CORNERS
-  const end = from + (single ? 20 : <usize>n * 20)
-  let xl = f32x4.splat(0)
+// @ts-ignore: decorator
+@inline
+function mayBeAsLight(n: i32, at: usize, own: usize): bool {
+  let c0 = clusterOf(at, 0)
+  let c1 = n > 1 ? clusterOf(at, 1) : c0
+  let c2 = n > 2 ? clusterOf(at, 2) : c0
+  let c3 = n > 3 ? clusterOf(at, 3) : c0
+  let c4 = n > 4 ? clusterOf(at, 4) : c0
+  const step = v128.load32_splat(own, STEP)
+  const d0 = v128.load32_splat(own)
+  const d1 = v128.load32_splat(own, 4)
+  const d2 = v128.load32_splat(own, 8)
+  const d3 = v128.load32_splat(own, 12)
+  const d4 = v128.load32_splat(own, 16)
   let yl = f32x4.splat(0)
-  let zl = f32x4.splat(0)
-  let xh = f32x4.splat(0)
   let yh = f32x4.splat(0)
-  let zh = f32x4.splat(0)
-  let ul = f32x4.splat(0)
-  let uh = f32x4.splat(0)
-  let vl = f32x4.splat(0)
-  let vh = f32x4.splat(0)
-  let own = f32x4.splat(0)
-  // Slots that are not there stand in the first one's place; their shares are nought.
-  const c0 = clusters + <usize>load<i32>(at) * clusterSize
-  const c1 = n > 1 ? clusters + <usize>load<i32>(at, 4) * clusterSize : c0
-  const c2 = n > 2 ? clusters + <usize>load<i32>(at, 8) * clusterSize : c0
   let w = mergedWeights
   let range = ranges
   for (let g: usize = 0; g < clusterSize; g += MERGED) {
-    let least = f32x4.pmin(f32x4.pmin(v128.load(c0 + g, 64), v128.load(c1 + g, 64)), v128.load(c2 + g, 64))
-    let most = f32x4.pmax(f32x4.pmax(v128.load(c0 + g, 80), v128.load(c1 + g, 80)), v128.load(c2 + g, 80))
-    for (let j = 3; j < n; j++) {
-      const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * clusterSize + g
-      least = f32x4.pmin(least, v128.load(curve, 64))
-      most = f32x4.pmax(most, v128.load(curve, 80))
+    // Offsets are written out: so they cost nothing.
+    let kl = f32x4.mul(d0, v128.load(c0))
+    let kh = f32x4.mul(d0, v128.load(c0, 16))
+    let sl = f32x4.mul(d0, v128.load(c0, 32))
+    let sh = f32x4.mul(d0, v128.load(c0, 48))
+    if (n > 1) {
+      kl = more(kl, d1, v128.load(c1))
+      kh = more(kh, d1, v128.load(c1, 16))
+      sl = more(sl, d1, v128.load(c1, 32))
+      sh = more(sh, d1, v128.load(c1, 48))
     }
-    const kl0 = v128.load(c0 + g)
-    const kl1 = v128.load(c1 + g)
-    const kl2 = v128.load(c2 + g)
-    const kh0 = v128.load(c0 + g, 16)
-    const kh1 = v128.load(c1 + g, 16)
-    const kh2 = v128.load(c2 + g, 16)
-    const sl0 = v128.load(c0 + g, 32)
-    const sl1 = v128.load(c1 + g, 32)
-    const sl2 = v128.load(c2 + g, 32)
-    const sh0 = v128.load(c0 + g, 48)
-    const sh1 = v128.load(c1 + g, 48)
-    const sh2 = v128.load(c2 + g, 48)
-    let qh = f32x4.splat(0)
-    let ql = f32x4.splat(Infinity)
-    let qhs = f32x4.splat(0)
-    let qls = f32x4.splat(0)
-    for (let corner = from; corner < end; corner += 20) {
-      const d0 = v128.load32_splat(corner)
-      const d1 = v128.load32_splat(corner, 4)
-      const d2 = v128.load32_splat(corner, 8)
-      let kl = f32x4.add(f32x4.add(f32x4.mul(d0, kl0), f32x4.mul(d1, kl1)), f32x4.mul(d2, kl2))
-      let kh = f32x4.add(f32x4.add(f32x4.mul(d0, kh0), f32x4.mul(d1, kh1)), f32x4.mul(d2, kh2))
-      let sl = f32x4.add(f32x4.add(f32x4.mul(d0, sl0), f32x4.mul(d1, sl1)), f32x4.mul(d2, sl2))
-      let sh = f32x4.add(f32x4.add(f32x4.mul(d0, sh0), f32x4.mul(d1, sh1)), f32x4.mul(d2, sh2))
-      for (let j = 3; j < n; j++) {
-        const curve = clusters + <usize>load<i32>(at + <usize>j * 4) * clusterSize + g
-        const d = v128.load32_splat(corner + <usize>j * 4)
-        kl = f32x4.add(kl, f32x4.mul(d, v128.load(curve)))
-        kh = f32x4.add(kh, f32x4.mul(d, v128.load(curve, 16)))
-        sl = f32x4.add(sl, f32x4.mul(d, v128.load(curve, 32)))
-        sh = f32x4.add(sh, f32x4.mul(d, v128.load(curve, 48)))
-      }
-      // Both quotients share one division.
-      const inverse = f32x4.div(f32x4.splat(1), f32x4.mul(sl, sh))
-      const high = f32x4.mul(f32x4.mul(kh, sh), inverse)
-      const low = f32x4.mul(f32x4.mul(kl, sl), inverse)
-      qh = f32x4.pmax(qh, high)
-      ql = f32x4.pmin(ql, low)
-      qhs = f32x4.add(qhs, high)
-      qls = f32x4.add(qls, low)
+    if (n > 2) {
+      kl = more(kl, d2, v128.load(c2))
+      kh = more(kh, d2, v128.load(c2, 16))
+      sl = more(sl, d2, v128.load(c2, 32))
+      sh = more(sh, d2, v128.load(c2, 48))
+    }
+    if (n > 3) {
+      kl = more(kl, d3, v128.load(c3))
+      kh = more(kh, d3, v128.load(c3, 16))
+      sl = more(sl, d3, v128.load(c3, 32))
+      sh = more(sh, d3, v128.load(c3, 48))
+    }
+    if (n > 4) {
+      kl = more(kl, d4, v128.load(c4))
+      kh = more(kh, d4, v128.load(c4, 16))
+      sl = more(sl, d4, v128.load(c4, 32))
+      sh = more(sh, d4, v128.load(c4, 48))
+    }
+    let qh = f32x4.div(more(kh, step, v128.load(c0, 16)), more(sl, step, v128.load(c0, 32)))
+    let ql = f32x4.div(more(kl, step, v128.load(c0)), more(sh, step, v128.load(c0, 48)))
+    let least = v128.load(c0, 64)
+    let most = v128.load(c0, 80)
+    c0 += MERGED
+    if (n > 1) {
+      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c1, 16)), more(sl, step, v128.load(c1, 32))))
+      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c1)), more(sh, step, v128.load(c1, 48))))
+      least = f32x4.pmin(least, v128.load(c1, 64))
+      most = f32x4.pmax(most, v128.load(c1, 80))
+      c1 += MERGED
+    }
+    if (n > 2) {
+      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c2, 16)), more(sl, step, v128.load(c2, 32))))
+      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c2)), more(sh, step, v128.load(c2, 48))))
+      least = f32x4.pmin(least, v128.load(c2, 64))
+      most = f32x4.pmax(most, v128.load(c2, 80))
+      c2 += MERGED
+    }
+    if (n > 3) {
+      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c3, 16)), more(sl, step, v128.load(c3, 32))))
+      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c3)), more(sh, step, v128.load(c3, 48))))
+      least = f32x4.pmin(least, v128.load(c3, 64))
+      most = f32x4.pmax(most, v128.load(c3, 80))
+      c3 += MERGED
+    }
+    if (n > 4) {
+      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c4, 16)), more(sl, step, v128.load(c4, 32))))
+      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c4)), more(sh, step, v128.load(c4, 48))))
+      least = f32x4.pmin(least, v128.load(c4, 64))
+      most = f32x4.pmax(most, v128.load(c4, 80))
+      c4 += MERGED
     }
     const p = underOf(qh)
     const q = underOf(ql)
@@ -105,16 +125,86 @@ export function mayReach(n: i32, at: usize, cell: i32): bool {
     v128.store(range, low)
     v128.store(range, high, 16)
     range += 32
-    const wx = v128.load(w)
     const wy = v128.load(w, 16)
-    const wz = v128.load(w, 32)
-    xl = f32x4.add(xl, f32x4.mul(wx, low))
     yl = f32x4.add(yl, f32x4.mul(wy, low))
-    zl = f32x4.add(zl, f32x4.mul(wz, low))
-    xh = f32x4.add(xh, f32x4.mul(wx, high))
     yh = f32x4.add(yh, f32x4.mul(wy, high))
-    zh = f32x4.add(zh, f32x4.mul(wz, high))
-    // The turned axes have weights of both signs: what is negative takes the other end.
+    w += MERGED_WEIGHTS
+  }
+  return sum(yl) <= load<f32>(box, 12) && sum(yh) >= load<f32>(box, 8)
+}
+
+/**
+ * Whether the bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell have something in common with
+ * the box, and no face keeps all of them out.
+ */
+export function mayReach(n: i32, at: usize, cell: i32): bool {
+  worked(1)
+  const own = shares + <usize>cell * SHARES
+  const light =
+    n == 3 ? mayBeAsLight(3, at, own)
+    : n == 4 ? mayBeAsLight(4, at, own)
+    : n == 2 ? mayBeAsLight(2, at, own)
+    : n == 5 ? mayBeAsLight(5, at, own)
+    : mayBeAsLight(1, at, own)
+  return light && meetsUV() && meetsXZ() && within()
+}
+
+/** Sums of four vectors, a lane each. */
+// @ts-ignore: decorator
+@inline
+function sums(a: v128, b: v128, c: v128, d: v128): v128 {
+  const ab = f32x4.add(v128.shuffle<f32>(a, b, 0, 4, 1, 5), v128.shuffle<f32>(a, b, 2, 6, 3, 7))
+  const cd = f32x4.add(v128.shuffle<f32>(c, d, 0, 4, 1, 5), v128.shuffle<f32>(c, d, 2, 6, 3, 7))
+  return f32x4.add(v128.shuffle<f32>(ab, cd, 0, 1, 4, 5), v128.shuffle<f32>(ab, cd, 2, 3, 6, 7))
+}
+
+/** Whether least and greatest of two axes, in turn, have something in common with two pairs of the box. */
+// @ts-ignore: decorator
+@inline
+function meet(ends: v128, first: v128, second: v128): bool {
+  const sign = f32x4(1, -1, 1, -1)
+  // The least is held against the greatest of the box, and the other way round.
+  const limits = v128.shuffle<f32>(first, second, 1, 0, 5, 4)
+  return i32x4.all_true(f32x4.le(f32x4.mul(ends, sign), f32x4.mul(limits, sign)))
+}
+
+/** Whether the last ranges of reflectance and the box have something in common along X and Z. */
+// @ts-ignore: decorator
+@inline
+function meetsXZ(): bool {
+  let xl = f32x4.splat(0)
+  let xh = f32x4.splat(0)
+  let zl = f32x4.splat(0)
+  let zh = f32x4.splat(0)
+  let w = mergedWeights
+  const end = ranges + faceSize
+  for (let range = ranges; range < end; range += 32) {
+    const low = v128.load(range)
+    const high = v128.load(range, 16)
+    const x = v128.load(w)
+    const z = v128.load(w, 32)
+    xl = f32x4.add(xl, f32x4.mul(x, low))
+    xh = f32x4.add(xh, f32x4.mul(x, high))
+    zl = f32x4.add(zl, f32x4.mul(z, low))
+    zh = f32x4.add(zh, f32x4.mul(z, high))
+    w += MERGED_WEIGHTS
+  }
+  return meet(sums(xl, xh, zl, zh), v128.load(box), v128.load(box, 16))
+}
+
+/** The same along the turned axes, whose weights have both signs: what is negative takes the other end. */
+// @ts-ignore: decorator
+@inline
+function meetsUV(): bool {
+  let ul = f32x4.splat(0)
+  let uh = f32x4.splat(0)
+  let vl = f32x4.splat(0)
+  let vh = f32x4.splat(0)
+  let w = mergedWeights
+  const end = ranges + faceSize
+  for (let range = ranges; range < end; range += 32) {
+    const low = v128.load(range)
+    const high = v128.load(range, 16)
     const up = v128.load(w, 48)
     const un = v128.load(w, 64)
     const vp = v128.load(w, 80)
@@ -123,27 +213,9 @@ export function mayReach(n: i32, at: usize, cell: i32): bool {
     uh = f32x4.add(uh, f32x4.sub(f32x4.mul(up, high), f32x4.mul(un, low)))
     vl = f32x4.add(vl, f32x4.sub(f32x4.mul(vp, low), f32x4.mul(vn, high)))
     vh = f32x4.add(vh, f32x4.sub(f32x4.mul(vp, high), f32x4.mul(vn, low)))
-    // Where the corners' own ranges, on average, are wider in log K/S than half the whole range.
-    const wide = f32x4.gt(f32x4.mul(f32x4.mul(qhs, qhs), ql), f32x4.mul(f32x4.mul(qls, qls), qh))
-    own = f32x4.add(own, v128.and(wide, f32x4.mul(wy, f32x4.sub(high, low))))
     w += MERGED_WEIGHTS
   }
-  const least = sum(yl)
-  const most = sum(yh)
-  byClusters = sum(own) / (most - least)
-  return (
-    least <= load<f32>(box, 12) &&
-    most >= load<f32>(box, 8) &&
-    sum(xl) <= load<f32>(box, 4) &&
-    sum(xh) >= load<f32>(box, 0) &&
-    sum(ul) <= load<f32>(box, 28) &&
-    sum(uh) >= load<f32>(box, 24) &&
-    sum(vl) <= load<f32>(box, 36) &&
-    sum(vh) >= load<f32>(box, 32) &&
-    sum(zl) <= load<f32>(box, 20) &&
-    sum(zh) >= load<f32>(box, 16) &&
-    within()
-  )
+  return meet(sums(ul, uh, vl, vh), v128.load(box, 24), v128.load(box, 32))
 }
 
 /** Whether no face keeps out all that the last ranges of reflectance hold: what is negative takes the other end. */

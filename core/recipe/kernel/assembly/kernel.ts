@@ -3,8 +3,8 @@
  * precision. `plainKernel.ts` is the same in plain TypeScript, band by band in double precision;
  * docs/search.md has the proofs. Built by `npm run kernel` into kernelBytes.ts.
  */
-import { byClusters, mayReach } from './bound'
-import { CORNERS, MOST_SLOTS, allow, cells, corners, shapes, slots, spent, spreads } from './layout'
+import { mayReach } from './bound'
+import { LEVELS, MIDDLE, MOST_SLOTS, SHARES, STEP, allow, cells, extents, shapes, shares, slots, spent } from './layout'
 import { leaf } from './leaf'
 
 export {
@@ -12,7 +12,7 @@ export {
   box,
   cellsAt,
   clustersAt,
-  cornersAt,
+  extentsAt,
   faceWeightsAt,
   facesAt,
   foundAt,
@@ -23,8 +23,8 @@ export {
   ratiosAt,
   setFaceCount,
   shapesAt,
+  sharesAt,
   slots,
-  spreadsAt,
   takeWork,
   turn,
   weightsAt,
@@ -37,16 +37,14 @@ export { clearFound, foundCount } from './finds'
  * So few mixes are evaluated instead of bounded further: more where bounds of small nodes keep out little, told from
  * so many of them. And so few are not bounded at all.
  */
-const LEAST_LEAF: i64 = 16
+const LEAST_LEAF: i64 = 4
 const SMALL: i64 = 8
 const ROUND: i32 = 64
 const MANY: i32 = 60
 const FEW: i32 = 32
 let leafSize: i64 = LEAST_LEAF
 let mostLeaf: i64 = LEAST_LEAF
-const WORTH: i64 = 4
-/** Clusters are split when they make so much of the bound's width, else the ratios. */
-const CLUSTERS_FIRST: f32 = 0.5
+const WORTH: i64 = 2
 
 
 let tried: i32 = 0
@@ -68,6 +66,13 @@ function worthwhile(all: i64, may: bool): bool {
   return may
 }
 
+/** How far K and S of a slot's cluster reach, and their middle. */
+// @ts-ignore: decorator
+@inline
+function extentOf(at: usize, slot: i32): v128 {
+  return v128.load(extents + <usize>load<i32>(at + <usize>slot * 4) * 16)
+}
+
 /** Splits what makes the bound wide, clusters or ratios, until a face keeps it out or little is left. */
 function visit(n: i32, level: i32, cell: i32): void {
   if (spent()) return
@@ -75,31 +80,40 @@ function visit(n: i32, level: i32, cell: i32): void {
   const cellShape = cells + <usize>cell * 16
   const firstRatio = load<i32>(cellShape)
   const lastRatio = load<i32>(cellShape, 4)
-  const middle = corners + <usize>cell * CORNERS + 100
+  const own = shares + <usize>cell * SHARES
   const many: i64 = lastRatio - firstRatio
   let combinations: i64 = 1
-  let split = -1
-  let widest: f32 = -1
   for (let j = 0; j < n; j++) {
-    const cluster = load<i32>(at + <usize>j * 4)
-    const shape = shapes + <usize>cluster * 16
-    const size = load<i32>(shape, 4) - load<i32>(shape)
-    combinations *= size
-    if (size > 1) {
-      const width = load<f32>(middle + <usize>j * 4) * load<f32>(spreads + <usize>cluster * 4)
-      if (width > widest) {
-        widest = width
-        split = j
-      }
-    }
+    const shape = shapes + <usize>load<i32>(at + <usize>j * 4) * 16
+    combinations *= load<i32>(shape, 4) - load<i32>(shape)
   }
   const all = combinations * many
   if (all > WORTH && !worthwhile(all, mayReach(n, at, cell))) return
-  if (all <= leafSize || level >= 79) {
+  if (all <= leafSize || level >= LEVELS - 1) {
     leaf(n, at, 0, 0, firstRatio, lastRatio)
     return
   }
-  if (many > 1 && (split < 0 || byClusters < CLUSTERS_FIRST)) {
+  // What a slot's cluster makes of the width in log K/S, and what the ratios do.
+  let mix = f32x4.splat(0)
+  for (let j = 0; j < n; j++)
+    mix = f32x4.add(mix, f32x4.mul(v128.load32_splat(own + MIDDLE + <usize>j * 4), extentOf(at, j)))
+  const inverse = f32x4.div(f32x4.splat(1), v128.shuffle<f32>(mix, mix, 2, 3, 2, 3))
+  let split = -1
+  let widest: f32 = 0
+  let most: f32 = -Infinity
+  let least: f32 = Infinity
+  for (let j = 0; j < n; j++) {
+    const share = f32x4.mul(extentOf(at, j), inverse)
+    const width = load<f32>(own + MIDDLE + <usize>j * 4) * (f32x4.extract_lane(share, 0) + f32x4.extract_lane(share, 1))
+    if (width > widest) {
+      widest = width
+      split = j
+    }
+    const lean = f32x4.extract_lane(share, 2) - f32x4.extract_lane(share, 3)
+    most = max(most, lean)
+    least = min(least, lean)
+  }
+  if (split < 0 || widest < load<f32>(own + STEP) * (most - least)) {
     visit(n, level, load<i32>(cellShape, 8))
     visit(n, level, load<i32>(cellShape, 12))
     return
@@ -118,7 +132,8 @@ function visit(n: i32, level: i32, cell: i32): void {
   const next = at + 20
   for (let k = 0; k <= alike; k++) {
     if (k > leftSize || alike - k > rightSize) continue
-    memory.copy(next, at, <usize>MOST_SLOTS * 4)
+    v128.store(next, v128.load(at))
+    store<i32>(next, load<i32>(at, 16), 16)
     for (let j = first; j <= last; j++) store<i32>(next + <usize>j * 4, j - first < k ? left : right)
     visit(n, level + 1, cell)
   }

@@ -39,7 +39,8 @@ export let clusterSize: usize = 0
 export let restOfZ: f32 = 0
 /** Per cluster four i32: first and last paint (end excluded), left and right child. */
 export let shapes: usize = 0
-export let spreads: usize = 0
+/** Per cluster four f32: how far K and S of its paints reach, and their middle. */
+export let extents: usize = 0
 /** Target box: least and greatest X, Y, Z, and of the turned axes U = X − αY and V = Z − βY. */
 export const box: usize = memory.data(40, 16)
 /** α and β of the turned axes. */
@@ -50,12 +51,16 @@ export let ratios: usize = 0
 export let ratioStride: usize = 0
 /** Cells of ratios: first and last ratio (end excluded), left, right. */
 export let cells: usize = 0
-/** Per cell five corners of five f32 shares, then its middle. */
-export let corners: usize = 0
-/** Bytes of a cell's corners and middle. */
-export const CORNERS: usize = 120
+/** Per cell five least f32 shares, the step to its corners, then its middle. */
+export let shares: usize = 0
+/** Where step and middle stand in a cell's shares, and how many bytes these are. */
+export const STEP: usize = 20
+export const MIDDLE: usize = 24
+export const SHARES: usize = 44
+/** How often clusters can be split one below the other. */
+export const LEVELS: i32 = 400
 /** Clusters of each slot, level by level. */
-export const slots: usize = memory.data(20 * 80, 16)
+export const slots: usize = memory.data(20 * LEVELS, 16)
 export let found: usize = 0
 export let room: i32 = 0
 /** Bytes of a find: five paints as u16, its ratio as u32, X, Y, Z. */
@@ -106,17 +111,18 @@ export function prepare(
   at += <usize>clusterCount * clusterSize
   shapes = at
   at += <usize>clusterCount * 16
-  spreads = at
-  at += <usize>((clusterCount + 3) & ~3) * 4
+  extents = at
+  at += <usize>clusterCount * 16
   ratios = at
   // Ratios are read four at a time: the last may stand alone.
   ratioStride = <usize>((ratioCount + 7) & ~3) * 4
   at += 5 * ratioStride
   cells = at
   at += <usize>cellCount * 16
-  corners = at
-  at += <usize>cellCount * CORNERS
-  found = at
+  shares = at
+  at += <usize>cellCount * SHARES
+  found = (at + 15) & ~15
+  at = found
   room = mostFound
   at += <usize>mostFound * ENTRY
   const pages = <i32>((at + 65535) >>> 16)
@@ -152,8 +158,8 @@ export function clustersAt(): usize {
 export function shapesAt(): usize {
   return shapes
 }
-export function spreadsAt(): usize {
-  return spreads
+export function extentsAt(): usize {
+  return extents
 }
 export function ratiosAt(): usize {
   return ratios
@@ -164,8 +170,8 @@ export function ratioStrideBytes(): usize {
 export function cellsAt(): usize {
   return cells
 }
-export function cornersAt(): usize {
-  return corners
+export function sharesAt(): usize {
+  return shares
 }
 export function foundAt(): usize {
   return found

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { seeded } from '../../numbers/seeded'
+import { starterPaints } from '../../paint/starter'
+import { compositions } from './compositions'
+import { joined } from './joined'
+import type { Joined } from './joined'
+import { paintTree } from './paintTree'
+import { ratioTree } from './ratioTree'
+import { tasksOf } from './tasks'
+
+const random = seeded(24)
+const placesOf = ({ point, of }: Joined): number[] => (of ? of.flatMap(placesOf) : [point])
+const depthOf = ({ of }: Joined): number => (of ? 1 + Math.max(...of.map(depthOf)) : 0)
+
+/** Sum over the sets of a tree of how far their points reach. */
+function widthOf(tree: Joined, points: readonly Float64Array[]): number {
+  if (!tree.of) return 0
+  const own = placesOf(tree).map((place) => points[place]!)
+  const axes = [...points[0]!.keys()].map((i) => own.map((point) => point[i]!))
+  const width = axes.reduce((sum, axis) => sum + Math.max(...axis) - Math.min(...axis), 0)
+  return width + tree.of.reduce((sum, half) => sum + widthOf(half, points), 0)
+}
+
+describe('the trees of a search', () => {
+  it('join what is alike: every point once, families of points before others, twins evenly', () => {
+    const families = Array.from({ length: 12 }, () => [random(), random(), random()])
+    const points = Array.from({ length: 60 }, (_, i) =>
+      Float64Array.from(families[i % 12]!, (at) => at + 0.001 * random()),
+    )
+    const tree = joined(points)
+    expect(placesOf(tree).sort((a, b) => a - b)).toEqual(points.map((_, i) => i))
+    const setsOf = (at: Joined): Joined[] => [at, ...(at.of?.flatMap(setsOf) ?? [])]
+    const fives = setsOf(tree)
+      .map((set) => placesOf(set).map((place) => place % 12))
+      .filter((own) => own.length === 5 && new Set(own).size === 1)
+    expect(fives).toHaveLength(12)
+    // Points in the order they came, halved again and again, lie further apart.
+    const halved = (from: number, to: number): Joined => {
+      if (to - from === 1) return { point: from }
+      const half = (from + to) >> 1
+      return { point: -1, of: [halved(from, half), halved(half, to)] }
+    }
+    expect(widthOf(tree, points)).toBeLessThan(0.5 * widthOf(halved(0, 60), points))
+    expect(depthOf(joined(points.map(() => points[0]!)))).toBeLessThan(12)
+  })
+
+  it('every ratio stands once in its tree, within the corners of all cells above it', () => {
+    const { ratios, cells } = ratioTree(3, 12)
+    expect(ratios.map(String).sort()).toEqual(compositions(3, 12).map(String).sort())
+    for (const { from, to, left, right, least, step } of cells) {
+      if (left >= 0) {
+        expect([cells[left]!.from, cells[left]!.to]).toEqual([from, cells[right]!.from])
+        expect(cells[right]!.to).toBe(to)
+      }
+      expect(least.reduce((sum, share) => sum + share, step)).toBeCloseTo(1, 12)
+      for (const drops of ratios.slice(from, to)) {
+        const total = drops.reduce((sum, d) => sum + d, 0)
+        drops.forEach((d, slot) => expect(d / total).toBeGreaterThanOrEqual(least[slot]!))
+      }
+    }
+  })
+
+  it('tasks hold every set of paints at every ratio once, shared among three searchers', () => {
+    const paints = starterPaints.slice(0, 9)
+    const tree = paintTree(paints)
+    const ratios = [1, 2, 3, 4].map((slots) => ratioTree(slots, 6))
+    const named = (part: number, of: number): string[] =>
+      [...tasksOf(tree, ratios, { part, of })].map(
+        ({ clusters, cell }) => `${clusters.join()}/${cell}`,
+      )
+    const all = named(0, 1)
+    expect(new Set(all).size).toBe(all.length)
+    expect([0, 1, 2].flatMap((part) => named(part, 3)).sort()).toEqual([...all].sort())
+  })
+})
