@@ -1,9 +1,12 @@
-import { boxOf, mergeRecipes } from '../../core'
+import { boxOf, mergeRecipes, sharedWork } from '../../core'
 import type { Paint, Recipe, SearchProgress, WishedRequest } from '../../core'
 import { heard } from './heard'
 import { searchers } from './threads'
 
 const MOST_WORKERS = 4
+
+/** All of two cores, as the page hardly works while a search runs; of more one is left to it. */
+const workersFor = (cores: number): number => Math.min(MOST_WORKERS, cores > 2 ? cores - 1 : cores)
 
 /** What all parts of a search know together. */
 function together(
@@ -27,7 +30,7 @@ function together(
 
 /** Several workers on one search; one search at a time (`useAnswer` sees to that). */
 export const searchPool = () => {
-  const many = Math.max(1, Math.min(MOST_WORKERS, (navigator.hardwareConcurrency || 2) - 1))
+  const many = workersFor(navigator.hardwareConcurrency || 2)
   const workers = searchers(many)
   return {
     /** Runs a search until it is proved or stopped; `tell` hears how it goes. */
@@ -38,10 +41,12 @@ export const searchPool = () => {
         latest[part] = news
         tell(together(latest, paints, job.limit))
       }
+      // Where the page is isolated, threads may share memory.
+      const memory = globalThis.crossOriginIsolated ? sharedWork() : undefined
       await Promise.all(
         workers.map(async (worker, part) => {
           const end = await heard<SearchProgress, SearchProgress | undefined>(
-            (say) => worker.run(job, { part, of: many }, say),
+            (say) => worker.run(job, { part, of: many, memory }, say),
             (news) => hear(part, news),
           )
           if (end) hear(part, end)

@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import { variantRequests, wishedSearch } from '../../core'
-import type { Recipe, SearchProgress, WishedRequest } from '../../core'
+import type { Recipe, SearchProgress, SearchShare, WishedRequest } from '../../core'
 
 /** Work between two looks at the mailbox, so that a stop is heard at once. */
 const SLICE_MS = 25
@@ -17,7 +17,7 @@ const api = {
   /** Runs its part of a search to its end unless a stop comes; tells how it goes along the way. */
   async run(
     job: WishedRequest,
-    share: { part: number; of: number },
+    share: SearchShare,
     tell: (news: SearchProgress) => void,
   ): Promise<SearchProgress | undefined> {
     stopped = false

@@ -3,7 +3,9 @@ import { seeded } from '../numbers/seeded'
 import { starterPaints } from '../paint/starter'
 import { exhaustiveRecipes } from './exhaustive'
 import { mergeRecipes } from './merge'
+import type { Recipe } from './recipe'
 import { RecipeSearch } from './search/recipeSearch'
+import { sharedWork } from './search/turns'
 import { variantRequests } from './variants'
 import { wishedSearch } from './wishedSearch'
 
@@ -15,21 +17,38 @@ const twins = Array.from({ length: 12 }, () => {
 })
 const limits = { maxPaints: 3, maxDrops: 6, limit: 12 }
 
-it('parts of a search merge to what one search finds, ties included, in boxes of twins', () => {
+/** Searches that take turns, a task or two at a time, until all are through; what each found. */
+function inTurns(searches: readonly RecipeSearch[]): Recipe[][] {
+  let time = 0
+  const news = () => searches.map((search) => search.step(time + 2, () => time++))
+  let told = news()
+  while (told.some(({ proved }) => !proved)) told = news()
+  // As they come from a worker: copies.
+  return told.map(({ best }) => structuredClone(best))
+}
+
+it.each([
+  ['each its part', () => undefined],
+  ['sharing memory', sharedWork],
+])('parts of a search, %s, merge to what one finds, ties included', (_, memoryOf) => {
   for (const paints of twins) {
     const target = { L: 20 + 60 * random(), a: 40 * random() - 10, b: 40 * random() - 5 }
     const of = 3
-    const lists = Array.from({ length: of }, (_, part) => {
-      const search = new RecipeSearch({ ...limits, target, paints }, { part, of })
-      // As they come from a worker: copies.
-      return structuredClone(search.step(Infinity, () => 0).best)
-    })
-    const named = (list: ReturnType<typeof exhaustiveRecipes>): string[] =>
+    const memory = memoryOf()
+    const searches = Array.from(
+      { length: of },
+      (_, part) => new RecipeSearch({ ...limits, target, paints }, { part, of, memory }),
+    )
+    const lists = inTurns(searches)
+    const named = (list: readonly Recipe[]): string[] =>
       list.map(({ parts }) => parts.map(({ paint, drops }) => `${drops} ${paint.id}`).join(' + '))
     const whole = exhaustiveRecipes({ ...limits, target, paints })
     expect(named(mergeRecipes(lists, paints, limits.limit))).toEqual(named(whole))
     expect(named(mergeRecipes([...lists].reverse(), paints, limits.limit))).toEqual(named(whole))
   }
+})
+
+it('a list with a paint that is not in the box is refused by its name', () => {
   const stray = [
     { parts: [{ paint: starterPaints[0]!, drops: 1 }], lab: { L: 0, a: 0, b: 0 }, deltaE00: 0 },
   ]

@@ -134,24 +134,25 @@ export class MixBatch {
 
   /** Lays a mix at a place of the batch: paints by their place in the box, and their drops; 0 for none. */
   put(at: number, paints: ArrayLike<number>, drops: ArrayLike<number>): void {
-    this.putFrom(at, paints, drops, 0, paints.length)
+    this.putRun(at, { width: paints.length, members: paints, drops }, 0, 1)
   }
 
-  /** … which stand from a place of longer lists, so many of them. */
-  putFrom(
+  /** Lays so many mixes of a list, from one of them on. */
+  putRun(
     at: number,
-    paints: ArrayLike<number>,
-    drops: ArrayLike<number>,
+    list: { width: number; members: ArrayLike<number>; drops: ArrayLike<number> },
     from: number,
-    count: number,
+    many: number,
   ): void {
     const { width, placeOf } = this
     const { members, drops: doses } = this.reckoner
-    for (let k = 0; k < width; k++) {
-      const is = k < count
-      members[width * at + k] = is ? placeOf[paints[from + k]!]! : 0
-      doses[width * at + k] = is ? drops[from + k]! : 0
-    }
+    const own = list.width
+    for (let i = 0; i < many; i++)
+      for (let k = 0; k < width; k++) {
+        const source = (from + i) * own + k
+        members[width * (at + i) + k] = k < own ? placeOf[list.members[source]!]! : 0
+        doses[width * (at + i) + k] = k < own ? list.drops[source]! : 0
+      }
   }
 
   /** Reckons the first so many mixes. */
@@ -166,10 +167,11 @@ export class MixBatch {
     return [L[at]!, a[at]!, b[at]!]
   }
 
-  /** L*, a*, b* of all mixes that were reckoned, in turn. */
-  writeLabs(out: Float64Array, from: number): void {
+  /** L*, a*, b* of all mixes that were reckoned, each at three times its place. */
+  writeLabs(out: Float64Array, places: ArrayLike<number>): void {
     const [L, a, b] = this.reckoner.planes
-    for (let i = 0, at = from; i < this.many; i++, at += 3) {
+    for (let i = 0; i < this.many; i++) {
+      const at = 3 * places[i]!
       out[at] = L[i]!
       out[at + 1] = a[i]!
       out[at + 2] = b[i]!

@@ -58,7 +58,8 @@ function plainList(paints: number, limits: Limits): RecipeList {
       members[depth] = p
       for (let d = 1; d <= left; d++) {
         drops[depth] = d
-        const common = gcd(divisor, d)
+        // Most are 1 already: nothing divides that.
+        const common = divisor === 1 ? 1 : gcd(divisor, d)
         if (common === 1) {
           list.counts[size] = depth + 1
           for (let k = 0; k <= depth; k++) {
@@ -99,25 +100,29 @@ export function mixedList(
   known?: Known,
 ): RecipeList {
   const list = plainList(paints.length, limits)
-  const { size, width, members, drops, counts, lab } = list
+  const { size, width, lab } = list
   const batch = new MixBatch(paints, { width, ...viewing })
   const shared = new Set(Array.from(known?.placeOf ?? []).filter((place) => place >= 0))
-  const waiting: number[] = []
+  const places = new Uint32Array(BATCH)
+  let waiting = 0
   const reckon = (): void => {
-    batch.reckon(waiting.length)
-    waiting.forEach((i, at) => lab.set(batch.lab(at), 3 * i))
-    waiting.length = 0
+    batch.reckon(waiting)
+    batch.writeLabs(lab, places)
+    waiting = 0
   }
   let from = 0
-  for (let i = 0; i < size; i++) {
+  for (let i = 0; i < size;) {
     if (known && allIn(list, i, (p) => shared.has(p))) {
       while (!allIn(known.list, from, (p) => known.placeOf[p]! >= 0)) from++
       for (let axis = 0; axis < 3; axis++) lab[3 * i + axis] = known.list.lab[3 * from + axis]!
       from++
+      i++
       continue
     }
-    batch.putFrom(waiting.length, members, drops, i * width, counts[i]!)
-    if (waiting.push(i) === BATCH) reckon()
+    const many = known ? 1 : Math.min(BATCH - waiting, size - i)
+    batch.putRun(waiting, list, i, many)
+    for (const end = i + many; i < end; i++) places[waiting++] = i
+    if (waiting === BATCH) reckon()
   }
   reckon()
   return { ...list, rough: Math.max(batch.rough, known?.list.rough ?? 0) }

@@ -8,6 +8,7 @@ import { withTouches } from './advice/touches'
 import type { Limits, RecipeRequest } from './recipe'
 import { colourObjective, spectralObjective } from './search/objective'
 import { RecipeSearch } from './search/recipeSearch'
+import type { SearchShare } from './search/turns'
 
 /** A search with all that a painter may wish of it: plain data, so that it can be sent to a worker. */
 export interface WishedRequest extends Limits {
@@ -38,10 +39,7 @@ export const boxOf = ({ paints, white, touches, constraints }: WishedRequest): C
  * a curve or other lights wanted of a target that is only a colour.
  * @example wishedSearch(wished).step(performance.now() + 25, () => performance.now()).best
  */
-export function wishedSearch(
-  asked: WishedRequest,
-  share: { part: number; of: number } = { part: 0, of: 1 },
-): RecipeSearch {
+export function wishedSearch(asked: WishedRequest, share: SearchShare = {}): RecipeSearch {
   const { paints, allows } = boxOf(asked)
   const request: RecipeRequest = { ...asked, paints }
   const objective = asked.wholeCurve

@@ -1,41 +1,12 @@
-import {
-  exhaustiveRecipes,
-  labOf,
-  mixPaints,
-  opaqueReflectance,
-  RecipeSearch,
-  starterPaints,
-} from '../../core'
-import { countRecipes } from '../../core'
+import { exhaustiveRecipes, RecipeSearch, starterPaints } from '../../core'
 import type { Lab, Paint } from '../../core'
-import { seeded } from '../../core/numbers/seeded'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
+import { median, random, targetsOf, tryingAll } from './trying'
 
-const TARGETS = 10
 const MAX_DROPS = 12
 /** Within so much of the best a recipe is a good answer. */
 const GOOD = 1
-const random = seeded(11)
-
-/** Colours that mixes of the box come near, a little beside them. */
-const targetsOf = (paints: readonly Paint[]): Lab[] =>
-  Array.from({ length: TARGETS }, () => {
-    const parts = [0, 1, 2].map(() => ({
-      paint: paints[Math.floor(random() * paints.length)]!,
-      drops: 1 + Math.floor(random() * 9),
-    }))
-    const { L, a, b } = labOf(opaqueReflectance(mixPaints(parts)))
-    return { L: L + 0.6 * random(), a: a + 0.6 * random(), b: b + 0.6 * random() }
-  })
-
-const median = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1]!
-const msOf = (run: () => void): number => {
-  const start = performance.now()
-  run()
-  return performance.now() - start
-}
-
 /** Time until the search holds something good, and until it is proved. */
 function timed(request: { target: Lab; paints: Paint[]; maxPaints: number; maxDrops: number }): {
   good: number
@@ -55,18 +26,6 @@ function timed(request: { target: Lab; paints: Paint[]; maxPaints: number; maxDr
   }
 }
 
-/** Milliseconds that trying every recipe takes; of a large box reckoned from the rate on part of it. */
-function tryingAll(paints: Paint[], maxPaints: number, targets: readonly Lab[]): number {
-  const limits = { maxPaints, maxDrops: MAX_DROPS }
-  const part = paints.slice(0, 40)
-  const ms = median(
-    targets.map((target) =>
-      msOf(() => void exhaustiveRecipes({ ...limits, paints: part, target })),
-    ),
-  )
-  return (ms * countRecipes(paints.length, limits)) / countRecipes(part.length, limits)
-}
-
 /** Seeded colours that nothing in the box comes within 3 of. */
 function farTargets(paints: Paint[], many: number): Lab[] {
   const found: Lab[] = []
@@ -83,7 +42,7 @@ function farBench(): Ratio[] {
   const paints = starterPaints.slice(0, 24)
   const maxPaints = 4
   const targets = farTargets(paints, 20)
-  const theirs = 1e6 / tryingAll(paints, maxPaints, targets.slice(0, 1))
+  const theirs = 1e6 / tryingAll(paints, { maxPaints, maxDrops: MAX_DROPS }, targets.slice(0, 1))
   const runs = targets
     .map((target) => {
       const start = performance.now()
@@ -131,7 +90,7 @@ function largeBench(): Ratio[] {
       what: `300 paints, up to 4, up to 12 drops: within 0.3 of the best per 1000 s (slowest ${slowest.toFixed(0)} ms)`,
       against: 'trying all',
       ours: 1e6 / slowest,
-      theirs: 1e6 / tryingAll(paints, maxPaints, targets.slice(0, 1)),
+      theirs: 1e6 / tryingAll(paints, { maxPaints, maxDrops: MAX_DROPS }, targets.slice(0, 1)),
       wanted: 1e5,
     },
   ]
@@ -157,7 +116,11 @@ function reachableBench(): Ratio[] {
     const after = process.memoryUsage()
     const ours = median(times.map(({ proved }) => proved))
     const good = Math.max(...times.map(({ good }) => good))
-    const theirs = tryingAll(paints, maxPaints, targets.slice(0, paints.length > 20 ? 1 : TARGETS))
+    const theirs = tryingAll(
+      paints,
+      { maxPaints, maxDrops: MAX_DROPS },
+      paints.length > 20 ? targets.slice(0, 1) : targets,
+    )
     const grown =
       (after.heapUsed + after.arrayBuffers - before.heapUsed - before.arrayBuffers) / 1e6
     return {

@@ -11,6 +11,7 @@ import { plansBench } from './plans'
 import { rangeBench } from './range'
 import { recipeBench } from './recipes'
 import { shelfBench } from './shelf'
+import { togetherBench } from './together'
 import { toneBench } from './tone'
 
 /** Prints rates and their ratios within this run; ends with 1 when a ratio falls short. */
@@ -25,6 +26,7 @@ const rows = [
   plansBench,
   historyBench,
 ].flatMap((bench) => bench())
+rows.push(...(await togetherBench()))
 for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])
   rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')

@@ -15,7 +15,10 @@ import type { PaintTree } from './paintTree'
 import { ratioTree } from './ratioTree'
 import type { RatioTree } from './ratioTree'
 import { seedDrafts } from './seed'
+import { Turns } from './turns'
+import type { SearchShare } from './turns'
 import { tasksOf } from './tasks'
+import type { Tasks } from './tasks'
 import { ROUGH } from './wasmKernel'
 import type { Lab } from '../../colour/lab'
 
@@ -29,16 +32,13 @@ export interface SearchProgress {
   best: Recipe[]
 }
 
-export interface SearchOptions {
+export interface SearchOptions extends SearchShare {
   objective?: Objective
   /** Refuses mixes that break a constraint; members are places in the box, rising. */
   allows?: (members: ArrayLike<number>, drops: ArrayLike<number>, count: number) => boolean
   kernel?: typeof searchKernel
   /** Whether bounds are made as close as can be; by itself in large searches, where that is worth its while. */
   closeBounds?: boolean
-  /** This search takes every `of`th task, from the `part`th: several share one. */
-  part?: number
-  of?: number
 }
 
 interface Found extends Candidate {
@@ -71,7 +71,9 @@ export class RecipeSearch {
   private readonly list: Shortlist<Found>
   private readonly seen = new Set<string>()
   private readonly ratios: RatioTree[]
-  private readonly tasks: Iterator<number>
+  private readonly tasks: Tasks
+  private readonly running: Iterator<number>
+  private readonly turns: Turns
   private readonly sorted = new Uint16Array(5)
   private readonly amounts = new Uint8Array(5)
   /** What is being tried for being empty. */
@@ -115,13 +117,15 @@ export class RecipeSearch {
     }))
       this.offer(members, drops, members.length)
     this.narrow()
-    this.tasks = this.run()
+    this.tasks = tasksOf(this.tree, this.ratios)
+    this.turns = new Turns(this.tasks.many, options)
+    this.running = this.run()
   }
 
   /** Works until `until` (a time on `now`'s clock) and says how far it is. */
   step(until: number, now: () => number): SearchProgress {
     while (!this.over && now() < until) {
-      const next = this.tasks.next()
+      const next = this.running.next()
       if (next.done) {
         this.over = true
         break
@@ -145,7 +149,6 @@ export class RecipeSearch {
     this.narrow()
   }
   private hinted = Infinity
-
   private narrow(): void {
     const worst = Math.min(this.list.worst, this.hinted + TIE)
     const wanted = Math.min(worst, this.stage)
@@ -176,10 +179,11 @@ export class RecipeSearch {
   /** Every task once, with so much work for all; whether it was enough. */
   private *pass(work: number): Generator<number, boolean> {
     const bounding = work < Infinity
-    for (const { clusters, cell, done } of tasksOf(this.tree, this.ratios, this.options)) {
+    for (const place of bounding ? this.turns.own() : this.turns.left()) {
+      const { clusters, cell, done } = this.tasks.at(place)
       const whole = this.kernel.search(clusters, cell, this.hear, bounding ? work : undefined)
       if (bounding && (!whole || (work -= this.kernel.takeWork()) < 0)) return false
-      this.narrow()
+      this.hint(this.turns.exchange(this.list.worst))
       yield bounding ? 0 : done
     }
     return true

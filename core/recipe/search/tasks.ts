@@ -5,7 +5,7 @@ import { cellsAtDepth } from './ratioTree'
 import type { RatioTree } from './ratioTree'
 
 /** A part of a search: clusters, one a slot, at the ratios of a cell. */
-export interface Task {
+interface Task {
   clusters: number[]
   cell: number
   /** Share of all tasks that stand before the end of this one. */
@@ -29,31 +29,34 @@ function strideOf(many: number): number {
   return step
 }
 
+/** All tasks of a search: so many, and each by its place. */
+export interface Tasks {
+  many: number
+  at(place: number): Task
+}
+
 /**
  * All tasks, few paints first; those of as many paints in a scattered order, so that the share done of them tells the time
- * that is left. Of several searchers each takes every `of`th, from the `part`th.
+ * that is left.
  */
-export function* tasksOf(
-  tree: PaintTree,
-  ratios: readonly RatioTree[],
-  { part = 0, of = 1 }: { part?: number; of?: number },
-): Generator<Task> {
+export function tasksOf(tree: PaintTree, ratios: readonly RatioTree[]): Tasks {
+  let before = 0
   const plan = ratios.map((cellTree, i) => {
     const depth = depthFor(tree.order.length, i + 1)
     const most = Math.ceil(tree.order.length / 2 ** depth)
     const groups = clusterGroups(tree, clustersOf(tree, most), i + 1)
     const cells = cellsAtDepth(cellTree, 2 * depth)
-    return { cells, groups, many: cells.length * groups.length }
+    const many = cells.length * groups.length
+    before += many
+    return { cells, groups, many, step: strideOf(many), from: before - many }
   })
-  const all = plan.reduce((sum, { many }) => sum + many, 0)
-  let at = 0
-  for (const { cells, groups, many } of plan) {
-    const step = strideOf(many)
-    for (let n = 0; n < many; n++) {
-      if (at++ % of !== part) continue
-      const place = (n * step) % many
-      const clusters = groups[Math.floor(place / cells.length)]!
-      yield { clusters, cell: cells[place % cells.length]!, done: at / all }
-    }
+  return {
+    many: before,
+    at(place) {
+      const { cells, groups, many, step, from } = plan.findLast((one) => place >= one.from)!
+      const own = ((place - from) * step) % many
+      const clusters = groups[Math.floor(own / cells.length)]!
+      return { clusters, cell: cells[own % cells.length]!, done: (place + 1) / before }
+    },
   }
 }

@@ -7,6 +7,7 @@ import type { Joined } from './joined'
 import { paintTree } from './paintTree'
 import { ratioTree } from './ratioTree'
 import { tasksOf } from './tasks'
+import { sharedWork, Turns } from './turns'
 
 const random = seeded(24)
 const placesOf = ({ point, of }: Joined): number[] => (of ? of.flatMap(placesOf) : [point])
@@ -60,16 +61,28 @@ describe('the trees of a search', () => {
     }
   })
 
-  it('tasks hold every set of paints at every ratio once, shared among three searchers', () => {
+  it('searchers take every task once, each its part or what is left in shared memory', () => {
     const paints = starterPaints.slice(0, 9)
     const tree = paintTree(paints)
     const ratios = [1, 2, 3, 4].map((slots) => ratioTree(slots, 6))
-    const named = (part: number, of: number): string[] =>
-      [...tasksOf(tree, ratios, { part, of })].map(
-        ({ clusters, cell }) => `${clusters.join()}/${cell}`,
-      )
-    const all = named(0, 1)
-    expect(new Set(all).size).toBe(all.length)
-    expect([0, 1, 2].flatMap((part) => named(part, 3)).sort()).toEqual([...all].sort())
+    const { many, at } = tasksOf(tree, ratios)
+    const places = Array.from({ length: many }, (_, place) => place)
+    const named = places.map(at).map(({ clusters, cell }) => `${clusters.join()}/${cell}`)
+    expect(new Set(named).size).toBe(many)
+    const inOrder = (a: number, b: number): number => a - b
+    const own = [0, 1, 2].map((part) => [...new Turns(many, { part, of: 3 }).left()])
+    expect(own.flat().sort(inOrder)).toEqual(places)
+    const memory = sharedWork()
+    const [one, other] = [0, 1].map((part) => new Turns(many, { part, of: 2, memory })) as [
+      Turns,
+      Turns,
+    ]
+    const taken = [...one.left()]
+    expect(taken).toEqual(places)
+    expect([...other.left()]).toEqual([])
+    expect(other.exchange(Infinity)).toBe(Infinity)
+    for (const score of [3.3, 0.1, 7]) one.exchange(score)
+    expect(other.exchange(Infinity)).toBeGreaterThanOrEqual(0.1)
+    expect(other.exchange(Infinity)).toBeCloseTo(0.1, 7)
   })
 })

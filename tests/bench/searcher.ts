@@ -1,0 +1,25 @@
+import { parentPort, workerData } from 'node:worker_threads'
+import { RecipeSearch } from '../../core'
+import type { Lab, Limits, SearchShare } from '../../core'
+import { manyPaints } from './manyPaints'
+
+/** What a thread of a search is told; it searches so many milliseconds at most. */
+export interface Asked extends Limits {
+  target: Lab
+  share: SearchShare
+  most: number
+}
+
+/** How far it came. */
+export interface Heard {
+  done: number
+  best: number
+}
+
+const paints = manyPaints((workerData as { paints: number }).paints)
+const now = (): number => performance.now()
+parentPort!.on('message', ({ share, most, ...asked }: Asked) => {
+  const search = new RecipeSearch({ ...asked, paints }, share)
+  const { done, best } = search.step(now() + most, now)
+  parentPort!.postMessage({ done, best: best[0]!.deltaE00 } satisfies Heard)
+})
