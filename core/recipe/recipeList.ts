@@ -50,23 +50,24 @@ const emptyList = (most: number, width: number): RecipeList => ({
 function plainList(paints: number, limits: Limits): RecipeList {
   const { maxPaints: width, maxDrops } = limits
   const list = emptyList(countRecipes(paints, limits), width)
+  const { counts, members: allMembers, drops: allDrops } = list
   const members = new Uint16Array(width)
   const drops = new Uint8Array(width)
   let size = 0
-  const add = (depth: number, from: number, left: number, divisor: number): void => {
-    for (let p = from; p < paints; p++) {
+  const add = (depth: number, next: number, left: number, divisor: number): void => {
+    for (let p = next; p < paints; p++) {
       members[depth] = p
       for (let d = 1; d <= left; d++) {
         drops[depth] = d
         // Most are 1 already: nothing divides that.
         const common = divisor === 1 ? 1 : gcd(divisor, d)
         if (common === 1) {
-          list.counts[size] = depth + 1
+          counts[size] = depth + 1
+          const from = size++ * width
           for (let k = 0; k <= depth; k++) {
-            list.members[size * width + k] = members[k]!
-            list.drops[size * width + k] = drops[k]!
+            allMembers[from + k] = members[k]!
+            allDrops[from + k] = drops[k]!
           }
-          size++
         }
         if (depth + 1 < width && d < left) add(depth + 1, p + 1, left - d, common)
       }

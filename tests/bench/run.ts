@@ -23,10 +23,9 @@ const rows = [
   evaluatorBench,
   recipeBench,
   rangeBench,
-  plansBench,
   historyBench,
 ].flatMap((bench) => bench())
-rows.push(...(await togetherBench()))
+for (const bench of [plansBench, togetherBench]) rows.push(...(await bench()))
 for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])
   rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')

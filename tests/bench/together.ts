@@ -1,13 +1,12 @@
-import { Worker } from 'node:worker_threads'
 import { RecipeSearch, sharedWork } from '../../core'
 import type { Lab, Limits } from '../../core'
 import { many } from '../thorough'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
 import type { Asked, Heard } from './searcher'
+import { Threads, THREADS } from './threads'
 import { targetsOf, tryingAll } from './trying'
 
-const THREADS = 2
 const MAX_DROPS = 12
 /** A large box is not searched to its end, but so long: tasks are scattered, so the share done tells the whole time. */
 const SAMPLE_MS = many(1e9, 20_000)
@@ -20,15 +19,9 @@ interface Run {
 
 /** Searches of one box by threads that share memory. */
 class Together {
-  private readonly threads: Worker[]
+  private readonly threads: Threads
   private constructor(paints: number) {
-    this.threads = Array.from(
-      { length: THREADS },
-      () =>
-        new Worker(new URL('./thread.mjs', import.meta.url), {
-          workerData: { module: './searcher.ts', paints },
-        }),
-    )
+    this.threads = new Threads('./searcher.ts', { paints })
   }
 
   /** Threads that stand ready. */
@@ -41,16 +34,9 @@ class Together {
   async search(target: Lab, maxPaints: number, most = Infinity): Promise<Run> {
     const start = performance.now()
     const memory = sharedWork()
-    const ends = await Promise.all(
-      this.threads.map(
-        (thread, part) =>
-          new Promise<Heard>((resolve) => {
-            thread.once('message', resolve)
-            const limits = { maxPaints, maxDrops: MAX_DROPS }
-            const share = { part, of: THREADS, memory }
-            thread.postMessage({ ...limits, target, share, most } satisfies Asked)
-          }),
-      ),
+    const limits = { maxPaints, maxDrops: MAX_DROPS }
+    const ends = await this.threads.ask<Heard>(
+      (part) => ({ ...limits, target, share: { part, of: THREADS, memory }, most }) satisfies Asked,
     )
     // Tasks are numbered for all: the one who is furthest tells how far all are.
     const done = Math.max(...ends.map(({ done }) => done))
@@ -60,8 +46,8 @@ class Together {
     }
   }
 
-  async end(): Promise<void> {
-    await Promise.all(this.threads.map((thread) => thread.terminate()))
+  end(): Promise<void> {
+    return this.threads.end()
   }
 }
 

@@ -7,6 +7,8 @@ test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held,
   page,
 }) => {
   await openLadder(page)
+  // The threads of the search share memory.
+  expect(await page.evaluate(() => crossOriginIsolated)).toBe(true)
   await page.getByRole('link', { name: 'Half-shade', exact: true }).press('Enter')
   await expect(page.getByText(/Proved: nothing within these limits is closer/)).toBeVisible()
   await expect(page.getByText('Closest', { exact: true })).toBeVisible()
