@@ -36,7 +36,11 @@ async function searched(
 }
 
 describe('the search for a step’s recipe, in workers', () => {
-  it('ends proved with what trying everything finds, for targets here and there', async () => {
+  it.each([
+    ['each its part', false],
+    ['sharing memory', true],
+  ])('ends proved with what trying everything finds, %s', async (_, isolated) => {
+    vi.stubGlobal('crossOriginIsolated', isolated)
     const pool = searchPool()
     const random = seeded(6)
     for (let n = 0; n < 6; n++) {

@@ -11,6 +11,7 @@ const workersFor = (cores: number): number => Math.min(MOST_WORKERS, cores > 2 ?
 /** What all parts of a search know together. */
 function together(
   parts: readonly (SearchProgress | undefined)[],
+  bounds: readonly number[],
   box: readonly Paint[],
   limit: number,
 ): SearchProgress {
@@ -18,13 +19,12 @@ function together(
   const lists = told.map(({ best }) => best)
   const best = mergeRecipes(lists, box, limit)
   const closest = best[0]?.deltaE00 ?? 0
-  // A part that is proved says nothing against what the others may still find.
-  const bounds = parts.map((one) => (one?.proved ? Infinity : (one?.lowerBound ?? 0)))
+  const proved = told.length === parts.length && told.every(({ proved }) => proved)
   return {
     best,
-    proved: told.length === parts.length && told.every(({ proved }) => proved),
+    proved,
     done: told.reduce((sum, { done }) => sum + done, 0) / parts.length,
-    lowerBound: Math.min(closest, ...bounds),
+    lowerBound: proved ? closest : Math.min(closest, ...bounds),
   }
 }
 
@@ -37,12 +37,17 @@ export const searchPool = () => {
     async search(job: WishedRequest, tell: (news: SearchProgress) => void): Promise<void> {
       const { paints } = boxOf(job)
       const latest: (SearchProgress | undefined)[] = workers.map(() => undefined)
-      const hear = (part: number, news: SearchProgress): void => {
-        latest[part] = news
-        tell(together(latest, paints, job.limit))
-      }
       // Where the page is isolated, threads may share memory.
       const memory = globalThis.crossOriginIsolated ? sharedWork() : undefined
+      const bounds = workers.map(() => 0)
+      const hear = (part: number, news: SearchProgress): void => {
+        latest[part] = news
+        // One that is through its part says nothing against what the others may find; one that found no task left
+        // has told as much as before.
+        if (!news.proved) bounds[part] = news.lowerBound
+        else if (!memory) bounds[part] = Infinity
+        tell(together(latest, bounds, paints, job.limit))
+      }
       await Promise.all(
         workers.map(async (worker, part) => {
           const end = await heard<SearchProgress, SearchProgress | undefined>(

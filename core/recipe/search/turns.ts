@@ -13,11 +13,12 @@ function roundedUp(score: number): number {
 }
 
 /** Memory that several searches of one request may share; `sharedWork` makes it. */
-export type WorkMemory = SharedArrayBuffer
+type WorkMemory = SharedArrayBuffer
 
 /**
  * Memory for searches that share one request in several threads: each takes the next task that none has
  * taken, and a score that one has reached holds for all.
+ * @throws ReferenceError where memory may not be shared: in a page that is not cross-origin isolated.
  * @example const share = { part: 0, of: 2, memory: sharedWork() }
  */
 export function sharedWork(): WorkMemory {
@@ -27,7 +28,7 @@ export function sharedWork(): WorkMemory {
 }
 
 /** What searches in several threads tell each other through shared memory. */
-export class SharedWork {
+class SharedWork {
   private readonly cells: Int32Array
   constructor(memory: WorkMemory) {
     this.cells = new Int32Array(memory)
