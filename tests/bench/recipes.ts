@@ -104,8 +104,8 @@ export function recipeBench(): Ratio[] {
 function reachableBench(): Ratio[] {
   const cases = [
     { paints: starterPaints.slice(0, 12), maxPaints: 3, wanted: 3 },
-    { paints: starterPaints.slice(0, 24), maxPaints: 4, wanted: 20 },
-    { paints: manyPaints(200), maxPaints: 3, wanted: 75 },
+    { paints: starterPaints.slice(0, 24), maxPaints: 4, wanted: 40 },
+    { paints: manyPaints(200), maxPaints: 3, wanted: 200 },
   ]
   return cases.map(({ paints, maxPaints, wanted }) => {
     const targets = targetsOf(paints)

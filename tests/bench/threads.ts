@@ -1,3 +1,4 @@
+import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
 
 /** On a machine with two cores two threads work. */
@@ -16,14 +17,12 @@ export class Threads {
   /** Asks all of them at once. */
   ask<Answer>(questionFor: (thread: number) => object): Promise<Answer[]> {
     return Promise.all(
-      this.all.map(
-        (worker, thread) =>
-          new Promise<Answer>((resolve, reject) => {
-            worker.once('message', resolve)
-            worker.once('error', reject)
-            worker.postMessage(questionFor(thread))
-          }),
-      ),
+      this.all.map(async (worker, thread) => {
+        const answered = once(worker, 'message')
+        worker.postMessage(questionFor(thread))
+        const [answer] = (await answered) as [Answer]
+        return answer
+      }),
     )
   }
 
