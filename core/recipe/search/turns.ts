@@ -19,7 +19,7 @@ type WorkMemory = SharedArrayBuffer
  * Memory for searches that share one request in several threads: each takes the next task that none has
  * taken, and a score that one has reached holds for all.
  * @throws ReferenceError where memory may not be shared: in a page that is not cross-origin isolated.
- * @example const share = { part: 0, of: 2, memory: sharedWork() }
+ * @example wishedSearch(wished, { part: 0, of: 2, memory: sharedWork() }).step(1, () => 0).proved // true
  */
 export function sharedWork(): WorkMemory {
   const memory = new SharedArrayBuffer(8)
