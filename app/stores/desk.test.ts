@@ -4,8 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { readFileSync } from 'node:fs'
 import { formatProject, parseProject } from '../../core'
 import type { Project } from '../../core'
-import { aside, begin, later, stored, work } from '../../tests/fixtures/deskInMemory'
-import { stubBrowser } from '../../tests/fixtures/browserGlobals'
+import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { starterIds } from './paints'
 import { useProject } from './project/project'
@@ -16,14 +15,8 @@ vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 
 describe('the desk', () => {
   beforeEach(() => {
-    storesInMemory.clear()
     tabs.clear()
-    vi.useFakeTimers()
-    stubBrowser()
-    return () => {
-      vi.unstubAllGlobals()
-      vi.useRealTimers()
-    }
+    return quiet()
   })
   it('saves a change after a moment, once for many, and opens with it the next time', async () => {
     const { store, desk } = await begin()

@@ -3,9 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { blankFigure, formatProject } from '../../core'
 import type { LogEntry, Project } from '../../core'
-import { aside, begin, later, stored, work } from '../../tests/fixtures/deskInMemory'
-import { stubBrowser } from '../../tests/fixtures/browserGlobals'
-import { storesInMemory } from '../../tests/fixtures/storageInMemory'
+import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 
@@ -20,14 +18,8 @@ const entry: LogEntry = {
 
 describe('two tabs at one desk', () => {
   beforeEach(() => {
-    storesInMemory.clear()
     tabs.clear()
-    vi.useFakeTimers()
-    stubBrowser()
-    return () => {
-      vi.unstubAllGlobals()
-      vi.useRealTimers()
-    }
+    return quiet()
   })
   it('what another tab wrote is followed at rest, and put aside when this one has changes of its own', async () => {
     const { store, desk } = await begin()

@@ -3,9 +3,7 @@ import { isDeepStrictEqual } from 'node:util'
 import { blankFigure, formatProject } from '../../core'
 import type { Project } from '../../core'
 import { seeded } from '../../core/numbers/seeded'
-import { stubBrowser } from '../../tests/fixtures/browserGlobals'
-import { aside, begin, later, stored, work } from '../../tests/fixtures/deskInMemory'
-import { storesInMemory } from '../../tests/fixtures/storageInMemory'
+import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 import { thorough } from '../../tests/thorough'
 import { journalsOf } from '../vault/journal'
 import { useProject } from './project/project'
@@ -13,15 +11,7 @@ import { useProject } from './project/project'
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 
 describe('what was not stored yet', () => {
-  beforeEach(() => {
-    storesInMemory.clear()
-    vi.useFakeTimers()
-    stubBrowser()
-    return () => {
-      vi.unstubAllGlobals()
-      vi.useRealTimers()
-    }
-  })
+  beforeEach(quiet)
 
   it('a page that goes before anything is stored leaves its changes, and they are made again once', async () => {
     const { store } = await begin()

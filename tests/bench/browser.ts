@@ -23,8 +23,6 @@ export async function openMs(page: Page, address: string, head = 'h1'): Promise<
   return ms
 }
 
-export const middle = (times: number[]): number => times.sort((a, b) => a - b)[times.length >> 1]!
-
 /** The built application on two addresses, each with storage of its own, in a browser whose profile stays. */
 export async function withBrowser<T>(
   work: (page: Page, one: string, other: string, folder: string) => Promise<T>,

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { middle } from './browser'
+import { median } from './times'
 import type { Ratio } from './rate'
 
 const ROUNDS = 5
@@ -39,8 +39,8 @@ export async function firstViewBench(page: Page, one: string, other: string): Pr
     await page.waitForTimeout(1500)
   }
   const again = {
-    head: middle(warm.map(({ head }) => head)),
-    drops: middle(warm.map(({ drops }) => drops)),
+    head: median(warm.map(({ head }) => head)),
+    drops: median(warm.map(({ drops }) => drops)),
   }
   return [
     {

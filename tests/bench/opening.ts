@@ -4,7 +4,8 @@ import { join } from 'node:path'
 import { packCommission } from '../../core'
 import { largeCommission } from '../fixtures/largeCommission'
 import { openCommission } from '../e2e/start'
-import { middle, openMs } from './browser'
+import { openMs } from './browser'
+import { median } from './times'
 import type { Ratio } from './rate'
 
 const ROUNDS = 9
@@ -42,9 +43,9 @@ export async function openingBench(
     }
     rows.push({
       what: `${room} of a large commission opened, per min`,
-      ours: 60_000 / middle(one),
+      ours: 60_000 / median(one),
       against: 'of the small demo',
-      theirs: 60_000 / middle(other),
+      theirs: 60_000 / median(other),
       wanted: 0.5,
     })
   }

@@ -3,12 +3,7 @@ import { bottles, figures, FIGURES, mixed, SWAPPED, TABLE } from './plan'
 import type { Planned } from './planner'
 import type { Ratio } from './rate'
 import { Threads, THREADS } from './threads'
-
-const msOf = (run: () => void): number => {
-  const start = performance.now()
-  run()
-  return performance.now() - start
-}
+import { msOf } from './times'
 
 /** A ladder in three puddles, and the range of 40 figures after a bottle is swapped, on two threads as in the room. */
 export async function plansBench(): Promise<Ratio[]> {

@@ -17,6 +17,7 @@ import { eachRecipe } from '../../core/recipe/eachRecipe'
 import { lowTide, onTheBench } from '../../demo/lowTide'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
+import { msOf } from './times'
 
 /** As app/workers/laying.ts has it. */
 const SEARCH_MS = 30
@@ -28,11 +29,6 @@ const ladders = lowTide([]).figures.map(({ tone, plan }) =>
 /** The steps that Range weighs: five of seven. */
 const telling = ladders.flatMap((steps) => steps.filter((_, i) => i !== 2 && i !== 4))
 
-const msOf = (run: () => void): number => {
-  const start = now()
-  run()
-  return now() - start
-}
 function laid(
   paints: readonly Paint[],
   targets: readonly Lab[],

@@ -2,7 +2,8 @@ import { exhaustiveRecipes, RecipeSearch, starterPaints } from '../../core'
 import type { Lab, Paint } from '../../core'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
-import { median, random, targetsOf, tryingAll } from './trying'
+import { median } from './times'
+import { random, targetsOf, tryingAll } from './trying'
 
 const MAX_DROPS = 12
 /** Within so much of the best a recipe is a good answer. */

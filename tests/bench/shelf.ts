@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test'
 import { fillShelf } from '../fixtures/fullShelf'
-import { middle, openMs } from './browser'
+import { openMs } from './browser'
+import { median } from './times'
 import type { Ratio } from './rate'
 
 const ROUNDS = 7
@@ -44,16 +45,16 @@ export async function shelfBench(page: Page, full: string, small: string): Promi
     await page.waitForTimeout(1500)
     const times: number[] = []
     for (const letter of 'soldier 12') times.push(await typedMs(page, label, letter))
-    return middle(times)
+    return median(times)
   }
   const shelf = await typed(`${full}/`, 'Find a commission or a figure')
   const figures = await typed(`${full}/c/shelf-100/figures`, 'Find a figure')
   return [
     {
       what: 'shelf of 200 commissions opened, per min (120 is half a second)',
-      ours: 60_000 / middle(one),
+      ours: 60_000 / median(one),
       against: 'with the demo alone',
-      theirs: 60_000 / middle(other),
+      theirs: 60_000 / median(other),
       wanted: 0.5,
     },
     ...(

@@ -5,6 +5,7 @@ import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
 import type { Asked, Heard } from './searcher'
 import { Threads, THREADS } from './threads'
+import { median, msOf, sorted } from './times'
 import { targetsOf, tryingAll } from './trying'
 
 const MAX_DROPS = 12
@@ -51,20 +52,14 @@ class Together {
   }
 }
 
-const sorted = (values: number[]): number[] => [...values].sort((a, b) => a - b)
-const middle = (values: number[]): number => sorted(values)[values.length >> 1]!
-
 /** Two threads against one, to the end. */
 async function inReach(): Promise<Ratio> {
   const limits: Limits = { maxPaints: 3, maxDrops: MAX_DROPS }
   const paints = manyPaints(200)
   const targets = targetsOf(paints)
   const together = await Together.of(paints.length)
-  const alone = (target: Lab): number => {
-    const start = performance.now()
-    new RecipeSearch({ ...limits, paints, target }).step(Infinity, () => 0)
-    return performance.now() - start
-  }
+  const alone = (target: Lab): number =>
+    msOf(() => void new RecipeSearch({ ...limits, paints, target }).step(Infinity, () => 0))
   await together.search(targets[0]!, limits.maxPaints)
   alone(targets[0]!)
   const ours: number[] = []
@@ -76,11 +71,11 @@ async function inReach(): Promise<Ratio> {
   await together.end()
   return {
     what:
-      `200 paints, up to 3, two threads that share memory: searches per 1000 s (median ${middle(ours).toFixed(0)} ms, ` +
+      `200 paints, up to 3, two threads that share memory: searches per 1000 s (median ${median(ours).toFixed(0)} ms, ` +
       `nine of ten within ${sorted(ours).at(-2)!.toFixed(0)} ms)`,
     against: 'one thread',
-    ours: 1e6 / middle(ours),
-    theirs: 1e6 / middle(theirs),
+    ours: 1e6 / median(ours),
+    theirs: 1e6 / median(theirs),
     wanted: 1.3,
   }
 }
@@ -103,7 +98,7 @@ async function large(): Promise<Ratio> {
         .join(', ')} s, ` +
       `${many(1, 0) ? 'whole' : 'by the share done in 20 s'}; best ${runs.map(({ best }) => best.toFixed(3)).join(', ')})`,
     against: 'trying all',
-    ours: 1e6 / middle(seconds),
+    ours: 1e6 / median(seconds),
     theirs: 1e9 / tryingAll(paints, limits, targets.slice(0, 1)),
     wanted: 500,
   }

@@ -1,6 +1,7 @@
 import { countRecipes, exhaustiveRecipes, labOf, mixPaints, opaqueReflectance } from '../../core'
 import type { Lab, Limits, Paint } from '../../core'
 import { seeded } from '../../core/numbers/seeded'
+import { median, msOf } from './times'
 
 const TARGETS = 10
 export const random = seeded(11)
@@ -15,14 +16,6 @@ export const targetsOf = (paints: readonly Paint[]): Lab[] =>
     const { L, a, b } = labOf(opaqueReflectance(mixPaints(parts)))
     return { L: L + 0.6 * random(), a: a + 0.6 * random(), b: b + 0.6 * random() }
   })
-
-export const median = (values: number[]): number =>
-  values.sort((a, b) => a - b)[values.length >> 1]!
-const msOf = (run: () => void): number => {
-  const start = performance.now()
-  run()
-  return performance.now() - start
-}
 
 const tried = new Map<string, number>()
 

@@ -1,5 +1,5 @@
 import { BLUE_GROUPS, GROUP, PAINT, box, restOfZ, weights } from './layout'
-import { reflect, sum } from './optics'
+import { more, reflect, sum } from './optics'
 
 /** X, Y, Z of the mix that was reckoned last. */
 export let mixX: f32 = 0
@@ -35,25 +35,25 @@ export function reckon(
     let k = f32x4.mul(d0, v128.load(p0 + g))
     let s = f32x4.mul(d0, v128.load(p0 + g, 16))
     if (n > 1) {
-      k = f32x4.add(k, f32x4.mul(d1, v128.load(p1 + g)))
-      s = f32x4.add(s, f32x4.mul(d1, v128.load(p1 + g, 16)))
+      k = more(k, d1, v128.load(p1 + g))
+      s = more(s, d1, v128.load(p1 + g, 16))
     }
     if (n > 2) {
-      k = f32x4.add(k, f32x4.mul(d2, v128.load(p2 + g)))
-      s = f32x4.add(s, f32x4.mul(d2, v128.load(p2 + g, 16)))
+      k = more(k, d2, v128.load(p2 + g))
+      s = more(s, d2, v128.load(p2 + g, 16))
     }
     if (n > 3) {
-      k = f32x4.add(k, f32x4.mul(d3, v128.load(p3 + g)))
-      s = f32x4.add(s, f32x4.mul(d3, v128.load(p3 + g, 16)))
+      k = more(k, d3, v128.load(p3 + g))
+      s = more(s, d3, v128.load(p3 + g, 16))
     }
     if (n > 4) {
-      k = f32x4.add(k, f32x4.mul(d4, v128.load(p4 + g)))
-      s = f32x4.add(s, f32x4.mul(d4, v128.load(p4 + g, 16)))
+      k = more(k, d4, v128.load(p4 + g))
+      s = more(s, d4, v128.load(p4 + g, 16))
     }
     const r = reflect(k, s)
-    X = f32x4.add(X, f32x4.mul(v128.load(w), r))
-    Y = f32x4.add(Y, f32x4.mul(v128.load(w, 16), r))
-    Z = f32x4.add(Z, f32x4.mul(v128.load(w, 32), r))
+    X = more(X, v128.load(w), r)
+    Y = more(Y, v128.load(w, 16), r)
+    Z = more(Z, v128.load(w, 32), r)
     w += 48
     if (seeking && g == <usize>(BLUE_GROUPS - 1) * GROUP) {
       const soFar = sum(Z)

@@ -15,7 +15,7 @@ import {
   shares,
   worked,
 } from './layout'
-import { ENTERS, sum, underOf } from './optics'
+import { ENTERS, more, sum, underOf } from './optics'
 
 /** Where the cluster of a slot stands. */
 // @ts-ignore: decorator
@@ -24,11 +24,18 @@ function clusterOf(at: usize, slot: usize): usize {
   return clusters + <usize>load<i32>(at + 4 * slot) * clusterSize
 }
 
-/** What all slots make with one more share of one of them. */
+/** Most K/S at the corner that has a cell's step of a cluster, four bands. */
 // @ts-ignore: decorator
 @inline
-function more(sum: v128, share: v128, curve: v128): v128 {
-  return f32x4.add(sum, f32x4.mul(share, curve))
+function mostAt(kh: v128, sl: v128, step: v128, cluster: usize): v128 {
+  return f32x4.div(more(kh, step, v128.load(cluster, 16)), more(sl, step, v128.load(cluster, 32)))
+}
+
+/** Least K/S there. */
+// @ts-ignore: decorator
+@inline
+function leastAt(kl: v128, sh: v128, step: v128, cluster: usize): v128 {
+  return f32x4.div(more(kl, step, v128.load(cluster)), more(sh, step, v128.load(cluster, 48)))
 }
 
 /**
@@ -84,35 +91,35 @@ function mayBeAsLight(n: i32, at: usize, own: usize): bool {
       sl = more(sl, d4, v128.load(c4, 32))
       sh = more(sh, d4, v128.load(c4, 48))
     }
-    let qh = f32x4.div(more(kh, step, v128.load(c0, 16)), more(sl, step, v128.load(c0, 32)))
-    let ql = f32x4.div(more(kl, step, v128.load(c0)), more(sh, step, v128.load(c0, 48)))
+    let qh = mostAt(kh, sl, step, c0)
+    let ql = leastAt(kl, sh, step, c0)
     let least = v128.load(c0, 64)
     let most = v128.load(c0, 80)
     c0 += MERGED
     if (n > 1) {
-      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c1, 16)), more(sl, step, v128.load(c1, 32))))
-      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c1)), more(sh, step, v128.load(c1, 48))))
+      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c1))
+      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c1))
       least = f32x4.pmin(least, v128.load(c1, 64))
       most = f32x4.pmax(most, v128.load(c1, 80))
       c1 += MERGED
     }
     if (n > 2) {
-      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c2, 16)), more(sl, step, v128.load(c2, 32))))
-      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c2)), more(sh, step, v128.load(c2, 48))))
+      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c2))
+      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c2))
       least = f32x4.pmin(least, v128.load(c2, 64))
       most = f32x4.pmax(most, v128.load(c2, 80))
       c2 += MERGED
     }
     if (n > 3) {
-      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c3, 16)), more(sl, step, v128.load(c3, 32))))
-      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c3)), more(sh, step, v128.load(c3, 48))))
+      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c3))
+      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c3))
       least = f32x4.pmin(least, v128.load(c3, 64))
       most = f32x4.pmax(most, v128.load(c3, 80))
       c3 += MERGED
     }
     if (n > 4) {
-      qh = f32x4.pmax(qh, f32x4.div(more(kh, step, v128.load(c4, 16)), more(sl, step, v128.load(c4, 32))))
-      ql = f32x4.pmin(ql, f32x4.div(more(kl, step, v128.load(c4)), more(sh, step, v128.load(c4, 48))))
+      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c4))
+      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c4))
       least = f32x4.pmin(least, v128.load(c4, 64))
       most = f32x4.pmax(most, v128.load(c4, 80))
       c4 += MERGED

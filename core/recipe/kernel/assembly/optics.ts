@@ -15,6 +15,13 @@ export function sum(v: v128): f32 {
   )
 }
 
+/** A sum with one more share of a curve, four bands. */
+// @ts-ignore: decorator
+@inline
+export function more(sum: v128, share: v128, curve: v128): v128 {
+  return f32x4.add(sum, f32x4.mul(share, curve))
+}
+
 /** What stands under S in R = A·S / (k2'·S + K + √(K(K + 2S))), four bands. */
 // @ts-ignore: decorator
 @inline
