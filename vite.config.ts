@@ -69,6 +69,12 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
     // One sheet of style, and one file for what rooms share: a room opens with few requests.
     cssCodeSplit: false,
+    // A room's files are asked for together; what follows a room asks for its own as it is read, which costs less.
+    modulePreload: {
+      polyfill: false,
+      resolveDependencies: (_file, deps, { hostId }) =>
+        hostId.endsWith('.html') || hostId.includes('/index-') ? deps : [],
+    },
     rolldownOptions: {
       treeshake,
       output: {
@@ -78,6 +84,8 @@ export default defineConfig({
             { name: 'ask', test: /preload-helper/, priority: 2 },
             // It makes an error as it loads, for which the browser reads the whole file again.
             { name: 'storage', test: /localforage/, priority: 1 },
+            // Looked at first of all, to know whether a thread is wanted at once.
+            { name: 'last', test: /vault\/lastMixes/, priority: 2 },
             // Small, so that a thread may begin before the room.
             {
               name: 'threads',
@@ -90,18 +98,24 @@ export default defineConfig({
               test: /node_modules\/(element-plus|@element-plus|lodash)/,
               minShareCount: 16,
             },
+            // Those that the shelf does not have come with the first room.
+            {
+              name: 'fields',
+              test: /node_modules\/(element-plus|@element-plus|lodash)/,
+              minShareCount: 5,
+            },
             // What every page has.
             {
               name: 'shared',
-              test: /app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault\/)/,
+              test: /node_modules\/(@?vue\/|vue-router|pinia|@vueuse)|app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault|keys|words\/(backup|changes|counts)|parts\/(later|helpShown|history|tip\/|TroubleNote|FieldSwitch|FoldOut))/,
               minShareCount: 2,
               priority: 1,
             },
             // What rooms share. What draws forms and mixes is large, and comes with the rooms that have it.
             {
               name: 'rooms',
-              test: /app\/(parts\/(?!form\/|palette\/|place\/)|stores)\//,
-              minShareCount: 2,
+              test: /app\/(stores|words|parts\/(?!form|palette\/[A-Z]|place|files|card))/,
+              minShareCount: 4,
             },
           ],
         },

@@ -14,7 +14,6 @@ import { helpShown, tourShown } from './parts/helpShown'
 import { later } from './parts/later'
 import { tip } from './parts/tip/tip'
 import FieldSwitch from './parts/FieldSwitch.vue'
-import NoFigure from './parts/NoFigure.vue'
 import TroubleNote from './parts/TroubleNote.vue'
 
 const store = useProject()
@@ -54,6 +53,7 @@ watch(
 )
 const { palette } = useKeys()
 useBackupReminder()
+const NoFigure = later(() => import('./parts/NoFigure.vue'))
 const CommandPalette = later(() => import('./keys/CommandPalette.vue'))
 const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))

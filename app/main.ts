@@ -1,10 +1,14 @@
 import { blockedPage, mayKeep } from './blocked'
-import { roomAt } from './rooms'
+import { FIRST, roomAt } from './rooms'
+import { hasLastMixes } from './vault/lastMixes'
 
 if (mayKeep()) {
   // The room comes beside the application, not after it; a room that fails to come is the router's to tell.
   const room = roomAt(location.pathname)
-  if (room.mixes)
+  const [, commission] = /^\/c\/([^/]+)/.exec(location.pathname) ?? []
+  // What the ladder shows at first may be known from the last time; the thread can wait then.
+  const known = room.path === FIRST && commission !== undefined && hasLastMixes(commission)
+  if (room.mixes && !known)
     import('./workers/threads')
       .then(({ threads }) => threads.recipe().warm())
       // The room's own question will say it.

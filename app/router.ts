@@ -5,6 +5,7 @@ import { entrance, FIRST, rooms } from './rooms'
 import { lastOpened, useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
 import { useShelf } from './stores/shelf/shelf'
+import { hasLastMixes } from './vault/lastMixes'
 import { threads } from './workers/threads'
 
 /** Every room of a commission has its address under it, so that a bookmark leads back to the same work. */
@@ -56,7 +57,8 @@ router.beforeEach(async (to) => {
   if (opened === 'opened') {
     const { figure, ...query } = to.query
     if (typeof figure !== 'string') {
-      if (rooms.some(({ name, mixes }) => mixes && name === to.name)) makeReady()
+      const room = rooms.find(({ name }) => name === to.name)
+      if (room?.mixes && !(room.path === FIRST && hasLastMixes(id))) makeReady()
       return true
     }
     useProject().chooseFigure(figure)

@@ -27,7 +27,7 @@ import { useProject } from '../project/project'
 import { steady } from '../steady'
 import { aimsOf, moodOf } from './mood'
 import { jobOf, mixingOf, otherTargetsOf, spotsOf, targetsOf } from './plan'
-import type { LadderJob } from './plan'
+import type { OwnedJob } from './lastFound'
 import { useSamples } from './samples'
 import { useMixSearch } from './search'
 
@@ -82,10 +82,7 @@ export const useLadder = defineStore('ladder', () => {
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
   const place = (figureId: string, key: StepKey): string => `${figureId} ${key}`
-  interface Job extends LadderJob {
-    figure: string
-  }
-  const { searching, trouble, proved, note, search } = useMixSearch<Job>((news, job) => {
+  const { searching, trouble, proved, note, search } = useMixSearch<OwnedJob>((news, job) => {
     const places = [
       ...news.steps.map(({ key }) => place(job.figure, key)),
       ...job.others.map(({ key }) => place(`${job.figure} other`, key)),
@@ -112,6 +109,7 @@ export const useLadder = defineStore('ladder', () => {
           base: base.value,
           form: samples.value,
         }),
+        commission: store.project.id,
         figure: figure.value.id,
       })
     },

@@ -1,8 +1,10 @@
-import { ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { MixingNote, ReachedEnds, Target } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
+import { keepFound, lastFound } from './lastFound'
+import type { OwnedJob } from './lastFound'
 import type { LadderJob } from './plan'
 
 /** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
@@ -10,7 +12,7 @@ const QUICK_MS = 30
 const PROOF_MS = 2500
 
 /** A ladder as far as it is known: mixes from target `from` on, its own steps first. */
-interface Found {
+export interface Found {
   /** Its own steps, as far as the paint goes. */
   steps: readonly Target[]
   reached: ReachedEnds
@@ -58,10 +60,22 @@ export async function quickMixes(
   return found
 }
 
-/** The search for one ladder: of jobs that come in meanwhile only the newest is done. */
-export function useMixSearch<Job extends LadderJob>(
+/** The room is shown before what it shows already is found again. */
+const whenShown = (then: () => void): void =>
+  void ('requestIdleCallback' in globalThis
+    ? requestIdleCallback(then, { timeout: 1000 })
+    : setTimeout(then))
+
+/**
+ * The search for one ladder: of jobs that come in meanwhile only the newest is done. What was found last for the same
+ * question is handed over at once, and found again when the room stands.
+ */
+export function useMixSearch<Job extends OwnedJob>(
   take: (found: Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>, job: Job) => void,
 ) {
+  /** The job whose answer stands already, from the last time. */
+  const again = shallowRef<Job>()
+  const seen = new Set<string>()
   /** False while a large box was searched for a moment only. */
   const proved = ref(true)
   /** What is to be known of the way the ladder is mixed. */
@@ -69,10 +83,16 @@ export function useMixSearch<Job extends LadderJob>(
 
   const { busy, trouble, ask } = useAnswer<Job, void>(
     async (job, { newest }) => {
-      const quick = await quickMixes(job, (found) => take(found, job))
+      const mixes: FoundMix[] = []
+      const taken = (found: Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>): void => {
+        found.mixes.forEach((mix, i) => (mixes[found.from + i] = mix))
+        take(found, job)
+      }
+      const quick = await quickMixes(job, taken)
       note.value = quick.note
       proved.value = quick.proved
-      if (quick.proved) return
+      const keep = (): void => keepFound(job, { ...quick, mixes, proved: proved.value })
+      if (quick.proved) return keep()
       // A large box: good drops stand already, now each step is proved in turn.
       let sure = true
       const { paints, maxPaints, maxDrops, others } = job
@@ -80,15 +100,27 @@ export function useMixSearch<Job extends LadderJob>(
       const targets = [...steps, ...others].map(({ target }) => target)
       for (let from = 0; from < targets.length && newest(); from++) {
         const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS }
-        const { mixes, ...one } = await threads
-          .recipe()
-          .find({ ...limits, targets: [targets[from]!] })
-        if (newest()) take({ mixes, from, steps, reached }, job)
+        const one = await threads.recipe().find({ ...limits, targets: [targets[from]!] })
+        if (newest()) taken({ mixes: one.mixes, from, steps, reached })
         sure &&= one.proved
       }
-      if (newest()) proved.value = sure
+      if (!newest()) return
+      proved.value = sure
+      keep()
     },
     { words: (why) => `The search stopped: ${why}` },
   )
-  return { searching: busy, trouble, proved, note, search: ask }
+  function search(job: Job): void {
+    const last = seen.has(job.figure) ? undefined : lastFound(job)
+    seen.add(job.figure)
+    again.value = last && job
+    if (!last) return ask(job)
+    take(last, job)
+    note.value = last.note
+    proved.value = last.proved
+    whenShown(() => again.value === job && ask(job))
+  }
+  /** What stands already is found again without a word. */
+  const searching = computed(() => busy.value && !again.value)
+  return { searching, trouble, proved, note, search }
 }

@@ -9,19 +9,20 @@ import PartsNav from '../../parts/PartsNav.vue'
 import { afterMixes } from '../../stores/ladder/afterMixes'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
-import JudgementNote from '../../parts/JudgementNote.vue'
-import LadderSettings from './settings/LadderSettings.vue'
-import BringPaint from './steps/BringPaint.vue'
 import ColourStrip from './steps/ColourStrip.vue'
 import LadderDoubt from './steps/LadderDoubt.vue'
 import MixingStatus from './steps/MixingStatus.vue'
-import OtherLight from './steps/OtherLight.vue'
 import StepGrid from './steps/StepGrid.vue'
 
 const ladder = useLadder()
 const store = useProject()
 const route = useRoute()
 
+/** The drops come first; what stands beside and below them follows in a moment. */
+const JudgementNote = later(() => import('../../parts/JudgementNote.vue'))
+const LadderSettings = later(() => import('./settings/LadderSettings.vue'))
+const OtherLight = later(() => import('./steps/OtherLight.vue'))
+const BringPaint = later(() => import('./steps/BringPaint.vue'))
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
 const PaletteWells = later(() => import('../../parts/palette/PaletteWells.vue'))
 const FormCanvas = later(async () => {

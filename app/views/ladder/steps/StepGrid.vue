@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { ingredientKey, sameIngredient } from '../../../../core'
 import type { Ingredient, StepKey } from '../../../../core'
@@ -16,6 +17,7 @@ import { vTip } from '../../../parts/tip/tip'
 const ladder = useLadder()
 const palette = usePalette()
 const grid = ref<HTMLElement>()
+const phone = useMediaQuery('(max-width: 640px)')
 /** The one cell that Tab stops at: the one worked last, else the first that has drops. */
 const stop = ref<{ of: string; step: StepKey }>()
 function isStop(of: Ingredient, step: StepKey): boolean {
@@ -46,14 +48,16 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 
 <template>
   <!-- On a phone the grid scrolls from side to side, the strip shows every step. -->
-  <ColourStrip class="narrow" :steps="ladder.steps" bare />
+  <ColourStrip v-if="phone" :steps="ladder.steps" bare />
   <div ref="grid" class="scroll">
     <div class="ladder" :style="{ '--steps': ladder.steps.length }">
-      <div class="head soft">
-        <span class="painted">painted</span>
-        <span class="aim">aimed at</span>
-      </div>
-      <ColourStrip class="strip" :steps="ladder.steps" />
+      <template v-if="!phone">
+        <div class="head soft">
+          <span class="painted">painted</span>
+          <span class="aim">aimed at</span>
+        </div>
+        <ColourStrip class="strip" :steps="ladder.steps" />
+      </template>
 
       <span class="corner soft">share of skin</span>
       <div v-for="step in ladder.steps" :key="step.key" class="name">
@@ -98,18 +102,6 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 </template>
 
 <style scoped>
-.narrow {
-  display: none;
-}
-@media (max-width: 640px) {
-  .narrow {
-    display: block;
-  }
-  .ladder > .strip,
-  .ladder > .head {
-    display: none;
-  }
-}
 .scroll {
   overflow-x: auto;
   padding: 3px;

@@ -1,0 +1,35 @@
+import { keepMixes, lastMixes } from '../../vault/lastMixes'
+import { markOf } from '../../vault/journal'
+import type { LadderJob } from './plan'
+import type { Found } from './search'
+
+/** A ladder's job with whose it is. */
+export interface OwnedJob extends LadderJob {
+  commission: string
+  figure: string
+}
+
+/** What is kept of a found ladder: its steps follow from its ends. */
+type Kept = Omit<Found, 'steps' | 'from'> & { aims: string }
+
+const askedBy = ({ commission, figure, targetsAt: _, ...asked }: OwnedJob) => ({
+  commission,
+  figure,
+  question: markOf(JSON.stringify(asked)),
+})
+const aimsOf = (steps: Found['steps']): string => markOf(JSON.stringify(steps))
+
+/** Keeps a ladder that is found as a whole. */
+export function keepFound(job: OwnedJob, { steps, reached, mixes, proved, note }: Found): void {
+  const found: Kept = { reached, mixes, proved, note, aims: aimsOf(steps) }
+  keepMixes({ ...askedBy(job), found })
+}
+
+/** A ladder as it was found last, if it is the same in all that is asked and aimed at. */
+export function lastFound(job: OwnedJob): Found | undefined {
+  const kept = lastMixes(askedBy(job))?.found as Kept | undefined
+  if (!kept) return undefined
+  const { aims, ...found } = kept
+  const steps = job.targetsAt(found.reached.ends)
+  return aimsOf(steps) === aims ? { ...found, steps, from: 0 } : undefined
+}
