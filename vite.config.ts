@@ -92,18 +92,6 @@ export default defineConfig({
               test: /app\/workers\/(threads|orLost)|node_modules\/comlink/,
               priority: 2,
             },
-            // Controls that many rooms have come in one file.
-            {
-              name: 'controls',
-              test: /node_modules\/(element-plus|@element-plus|lodash)/,
-              minShareCount: 16,
-            },
-            // Those that the shelf does not have come with the first room.
-            {
-              name: 'fields',
-              test: /node_modules\/(element-plus|@element-plus|lodash)/,
-              minShareCount: 5,
-            },
             // What every page has.
             {
               name: 'shared',
@@ -111,10 +99,30 @@ export default defineConfig({
               minShareCount: 2,
               priority: 1,
             },
+            // Controls that many rooms have come in one file.
+            {
+              name: 'controls',
+              test: /node_modules\/(element-plus|@element-plus|lodash)/,
+              minShareCount: 16,
+              priority: 1,
+            },
+            // What a room's head opens.
+            {
+              name: 'poppers',
+              test: /node_modules\/(@popperjs|element-plus\/es\/components\/(popover|popper|tooltip)\/)/,
+              minShareCount: 2,
+              priority: 1,
+            },
             // What rooms share. What draws forms and mixes is large, and comes with the rooms that have it.
             {
               name: 'rooms',
-              test: /app\/(stores|words|parts\/(?!form|palette\/[A-Z]|place|files|card))/,
+              test: /app\/(stores|words|parts\/(?!form|palette\/[A-Z]|place|files|card|field|picture|figure\/(Size|How|Plate)))/,
+              minShareCount: 4,
+            },
+            // What is filled in comes after what is looked at.
+            {
+              name: 'fields',
+              test: /node_modules\/(element-plus|@element-plus|lodash)|app\/parts\/(field|figure\/(Size|How|Plate)|picture)/,
               minShareCount: 4,
             },
           ],

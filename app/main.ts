@@ -10,7 +10,7 @@ if (mayKeep()) {
   const known = room.path === FIRST && commission !== undefined && hasLastMixes(commission)
   if (room.mixes && !known)
     import('./workers/threads')
-      .then(({ threads }) => threads.recipe().warm())
+      .then(({ threads }) => void threads.recipe())
       // The room's own question will say it.
       .catch(() => undefined)
   room.component().catch(() => undefined)

@@ -7,7 +7,6 @@ import {
   predictLadder,
   reachedEnds,
   sameBox,
-  starterPaints,
 } from '../../core'
 import type { BottleDrops, Limits, Paint, Part, PredictedLadder, ReachedEnds } from '../../core'
 import { patience } from './patience'
@@ -30,11 +29,6 @@ function mixer(paints: Paint[]): (parts: BottleDrops[]) => Part<Paint>[] {
 }
 
 const api = {
-  /** Mixes a little, so that what reckons is compiled when the first question comes. */
-  warm(): void {
-    const limits = { maxPaints: 4, maxDrops: 14 }
-    new ClosestRecipes().list({ L: 60, a: 15, b: 15 }, starterPaints.slice(0, 6), limits, 16)
-  },
   /** Makes ready for questions about mixes of some paints. */
   lay({ paints, maxPaints, maxDrops }: Limits & { paints: Paint[] }): void {
     closest.lay(paints, { maxPaints, maxDrops })

@@ -6,7 +6,7 @@ import { labCells } from './labCells'
 const random = seeded(24)
 const between = (low: number, high: number): number => low + (high - low) * random()
 const MANY = 4000
-const lab = Float64Array.from({ length: 3 * MANY }, (_, i) =>
+const lab = Float32Array.from({ length: 3 * MANY }, (_, i) =>
   i % 3 === 0 ? between(0, 100) : between(-110, 110),
 )
 const cells = labCells(lab)

@@ -19,7 +19,7 @@ export interface LabCells {
   /** The colours' places in the order the cells count them. */
   order: Uint32Array
   /** L*, a*, b*, C* of each in that order. */
-  colours: Float64Array
+  colours: Float32Array
   /** Cells in the order of `least`, the least ΔE00 of anything in each (a little less for the rounding). */
   nearestFirst(target: Lab): { cells: Uint32Array; least: Float64Array }
 }
@@ -42,11 +42,11 @@ const CELLS = 1 << 16
 /**
  * Sorts colours into cells.
  * @param lab L*, a*, b* of each colour in turn.
- * @example labCells(new Float64Array([50, 0, 0])).order // Uint32Array [0]
+ * @example labCells(new Float32Array([50, 0, 0])).order // Uint32Array [0]
  */
-export function labCells(lab: Float64Array): LabCells {
+export function labCells(lab: Float32Array): LabCells {
   const size = lab.length / 3
-  const cellOf = new Uint32Array(size)
+  const cellOf = new Uint16Array(size)
   const counts = new Uint32Array(LAYERS * SIDE * SIDE + 1)
   for (let i = 0; i < size; i++) {
     const layer = within(lab[3 * i]! / EDGE[0], LAYERS - 1)
@@ -63,23 +63,27 @@ export function labCells(lab: Float64Array): LabCells {
   }
   const next = counts.slice()
   const order = new Uint32Array(size)
-  for (let i = 0; i < size; i++) order[next[cellOf[i]!]!++] = i
+  const colours = new Float32Array(4 * size)
+  for (let i = 0; i < size; i++) {
+    const at = next[cellOf[i]!]!++
+    const a = lab[3 * i + 1]!
+    const b = lab[3 * i + 2]!
+    order[at] = i
+    colours[4 * at] = lab[3 * i]!
+    colours[4 * at + 1] = a
+    colours[4 * at + 2] = b
+    colours[4 * at + 3] = Math.sqrt(a * a + b * b)
+  }
   const starts = new Uint32Array([...filled.map((cell) => counts[cell]!), size])
   // What a cell holds is bounded by its own colours, not by its edges: none is outside, and the bound is closer.
   const low = new Float64Array(3 * filled.length).fill(Infinity)
   const high = new Float64Array(3 * filled.length).fill(-Infinity)
-  const colours = new Float64Array(4 * size)
   for (let cell = 0; cell < filled.length; cell++) {
     let [L1, L2, a1, a2, b1, b2] = [Infinity, -Infinity, Infinity, -Infinity, Infinity, -Infinity]
     for (let at = starts[cell]!; at < starts[cell + 1]!; at++) {
-      const from = 3 * order[at]!
-      const L = lab[from]!
-      const a = lab[from + 1]!
-      const b = lab[from + 2]!
-      colours[4 * at] = L
-      colours[4 * at + 1] = a
-      colours[4 * at + 2] = b
-      colours[4 * at + 3] = Math.sqrt(a * a + b * b)
+      const L = colours[4 * at]!
+      const a = colours[4 * at + 1]!
+      const b = colours[4 * at + 2]!
       if (L < L1) L1 = L
       if (L > L2) L2 = L
       if (a < a1) a1 = a

@@ -6,6 +6,8 @@ import { paintTree } from './search/paintTree'
 import { instantiate } from './search/wasmModule'
 import { meeting } from './meeting'
 
+/** ΔE00 that two colours may be off together in single precision. */
+export const ROUGH = 0.01
 /** Mixes that are reckoned at once. */
 export const BATCH = 4096
 const PAGE = 65536
@@ -31,8 +33,6 @@ interface Reckoner {
  * @example const batch = new MixBatch(box); batch.put(0, [0, 1, 1], [3, 1, 0]); batch.reckon(1); batch.lab(0) // of 3 : 1
  */
 export class MixBatch {
-  /** ΔE00 that two colours may be off together beside double precision. */
-  readonly rough: number
   /** Place of each paint as the kernel counts them. */
   private readonly placeOf: Uint16Array
   private readonly width: number
@@ -53,9 +53,8 @@ export class MixBatch {
   ) {
     this.width = Math.max(LEAST, width)
     this.placeOf = Uint16Array.from(paints, (_, i) => i)
-    const fast = this.byKernel(paints, viewing, targets)
-    this.rough = fast ? 0.01 : 0
-    this.reckoner = fast ?? this.plainly(paints, viewing, targets)
+    this.reckoner =
+      this.byKernel(paints, viewing, targets) ?? this.plainly(paints, viewing, targets)
   }
 
   private byKernel(
@@ -168,7 +167,7 @@ export class MixBatch {
   }
 
   /** L*, a*, b* of all mixes that were reckoned, each at three times its place. */
-  writeLabs(out: Float64Array, places: ArrayLike<number>): void {
+  writeLabs(out: Float32Array, places: ArrayLike<number>): void {
     const [L, a, b] = this.reckoner.planes
     for (let i = 0; i < this.many; i++) {
       const at = 3 * places[i]!

@@ -26,10 +26,8 @@ export interface RecipeList {
   size: number
   /** Paints a recipe has at most: so many places each has in `members` and `drops`. */
   width: number
-  /** L*, a*, b* of each in turn. */
-  lab: Float64Array
-  /** ΔE00 that a colour and another may be off together: the list is reckoned in batches, in single precision. */
-  rough: number
+  /** L*, a*, b* of each in turn, in single precision. */
+  lab: Float32Array
   /** Places of its paints in the box, their drops, and how many paints it has. */
   members: Uint16Array
   drops: Uint8Array
@@ -39,8 +37,7 @@ export interface RecipeList {
 const emptyList = (most: number, width: number): RecipeList => ({
   size: 0,
   width,
-  lab: new Float64Array(most * 3),
-  rough: 0,
+  lab: new Float32Array(most * 3),
   members: new Uint16Array(most * width),
   drops: new Uint8Array(most * width),
   counts: new Uint8Array(most),
@@ -126,7 +123,7 @@ export function mixedList(
     if (waiting === BATCH) reckon()
   }
   reckon()
-  return { ...list, rough: Math.max(batch.rough, known?.list.rough ?? 0) }
+  return list
 }
 
 /**
@@ -136,7 +133,7 @@ export function mixedList(
 export function listOf(all: RecipeList, placeOf: ArrayLike<number>, limits: Limits): RecipeList {
   const { width } = all
   const few = Array.from(placeOf).filter((place) => place >= 0).length
-  const list = { ...emptyList(countRecipes(few, limits), width), rough: all.rough }
+  const list = emptyList(countRecipes(few, limits), width)
   let size = 0
   for (let from = 0; from < all.size; from++) {
     const count = all.counts[from]!

@@ -9,6 +9,7 @@ import { labCells } from './labCells'
 import type { LabCells } from './labCells'
 import { checkLimit, checkLimits } from './recipe'
 import type { Limits, Recipe } from './recipe'
+import { ROUGH } from './mixBatch'
 import { listOf, mixedList } from './recipeList'
 import type { RecipeList } from './recipeList'
 import { Shortlist } from './shortlist'
@@ -81,12 +82,12 @@ export class RecipeTable {
   nearest(target: Lab, limit = 1): Recipe[] {
     checkLimit(limit)
     const { colours, starts, order } = this.cells
-    const { counts, drops, rough, width } = this.list
+    const { counts, drops, width } = this.list
     const exact = new Float64Array(3)
     const list = new Shortlist(limit)
     const targetC = Math.hypot(target.a, target.b)
     const { cells, least } = this.cells.nearestFirst(target)
-    for (let n = 0; n < cells.length && least[n]! <= list.worst + rough; n++) {
+    for (let n = 0; n < cells.length && least[n]! <= list.worst + ROUGH; n++) {
       const cell = cells[n]!
       for (let at = starts[cell]!; at < starts[cell + 1]!; at++) {
         const L = colours[at * 4]!
@@ -94,10 +95,10 @@ export class RecipeTable {
         const b = colours[at * 4 + 2]!
         const C = colours[at * 4 + 3]!
         // Ties are kept: what is as far as the worst may still come before it.
-        const e = list.worst + rough + 1e-6
+        const e = list.worst + ROUGH + 1e-6
         if (surelyFurther(e, L, a, b, C, target.L, target.a, target.b, targetC)) continue
         const nearly = deltaE00Of(L, a, b, target.L, target.a, target.b)
-        if (nearly > list.worst + rough) continue
+        if (nearly > list.worst + ROUGH) continue
         const i = order[at]!
         this.writeExact(i, exact)
         const off = deltaE00Of(exact[0]!, exact[1]!, exact[2]!, target.L, target.a, target.b)

@@ -1,9 +1,10 @@
 import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { nextTick } from 'vue'
+import { nextTick, toRaw } from 'vue'
 import { deltaE00, exhaustiveRecipes, recordOf, starterPaints } from '../../../core'
 import { useProject } from '../project/project'
+import { hasLastMixes } from '../../vault/lastMixes'
 import { useLadder } from './ladder'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
@@ -34,6 +35,55 @@ const still = async (ladder: ReturnType<typeof useLadder>): Promise<void> => {
 
 describe('the ladder of the chosen figure', () => {
   beforeEach(() => setActivePinia(createPinia()))
+
+  it('shows what was found last at once where all that was asked is the same, and finds it again', async () => {
+    const kept = new Map<string, string>()
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, text: string) => kept.set(key, text),
+    })
+    const shown = ({ steps }: ReturnType<typeof useLadder>) =>
+      steps.map(({ made, painted, off }) => ({ made, painted, off }))
+    const first = begin()
+    await still(first.ladder)
+    const found = shown(first.ladder)
+    expect(hasLastMixes(first.store.project.id)).toBe(true)
+    const opened = () => {
+      const { project } = first.store
+      setActivePinia(createPinia())
+      const store = useProject()
+      store.restore(structuredClone(toRaw(project)))
+      return store
+    }
+
+    opened()
+    let ladder = useLadder()
+    expect(shown(ladder)).toEqual(found)
+    expect([ladder.searching, ladder.note, ladder.proved]).toEqual([
+      false,
+      first.ladder.note,
+      first.ladder.proved,
+    ])
+    // An answer that was not the best gives way to the one that is found again.
+    const [key, text] = [...kept].find(([, one]) => one.includes('"mixes"'))!
+    kept.set(key, text.replaceAll('"drops":1', '"drops":9'))
+    opened()
+    ladder = useLadder()
+    expect(shown(ladder)).not.toEqual(found)
+    await vi.waitFor(() => expect(shown(ladder)).toEqual(found), { timeout: 10_000 })
+
+    // Something else is asked: nothing is shown before it is found.
+    opened().setLimit('maxDrops', 9)
+    ladder = useLadder()
+    expect(ladder.steps.every(({ parts }) => parts.length === 0)).toBe(true)
+    kept.set(key, '{"damaged')
+    opened()
+    ladder = useLadder()
+    expect(ladder.searching).toBe(true)
+    await still(ladder)
+    expect(shown(ladder)).toEqual(found)
+    vi.unstubAllGlobals()
+  })
 
   it('has for every step the closest mix there is, as the exhaustive search says', async () => {
     const { store, ladder } = begin()
