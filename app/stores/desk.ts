@@ -173,7 +173,8 @@ export const useDesk = defineStore('desk', () => {
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'
       show(lowTide([...starterIds]), null)
-      await save()
+      // It can be looked at before it is stored: as it is shipped it is not lost.
+      void save()
       return 'opened'
     }
     const reading = parseProject(text, starterIds)

@@ -2,7 +2,7 @@ import { LEAST_TURN, lightnessWeight, mostTurn } from '../colour/differenceBound
 import type { Lab } from '../colour/lab'
 
 /** Edges of a cell in L*, a* and b*: some hundreds of cells hold what paints mix. */
-const EDGE = [4, 8, 8] as const
+const EDGE = { L: 4, ab: 8 } as const
 const LOW = -160
 const SIDE = 320 / 8
 const LAYERS = 26
@@ -11,7 +11,8 @@ const PER_CHROMA = 0.045
 /** 1 + G is 1 to 1.5. */
 const MOST_STRETCH = 1.5
 
-const within = (at: number, most: number): number => Math.max(0, Math.min(most, Math.floor(at)))
+/** Which of some parts of equal length, the first from 0 on; what lies outside is in the nearest. */
+const partOf = (at: number, parts: number): number => (at <= 0 ? 0 : at >= parts ? parts - 1 : at | 0)
 
 /** Cells of CIELAB with something in them: cell c holds the places from starts[c] up to before starts[c + 1]. */
 export interface LabCells {
@@ -49,9 +50,9 @@ export function labCells(lab: Float32Array): LabCells {
   const cellOf = new Uint16Array(size)
   const counts = new Uint32Array(LAYERS * SIDE * SIDE + 1)
   for (let i = 0; i < size; i++) {
-    const layer = within(lab[3 * i]! / EDGE[0], LAYERS - 1)
-    const a = within((lab[3 * i + 1]! - LOW) / EDGE[1], SIDE - 1)
-    const b = within((lab[3 * i + 2]! - LOW) / EDGE[2], SIDE - 1)
+    const layer = partOf(lab[3 * i]! / EDGE.L, LAYERS)
+    const a = partOf((lab[3 * i + 1]! - LOW) / EDGE.ab, SIDE)
+    const b = partOf((lab[3 * i + 2]! - LOW) / EDGE.ab, SIDE)
     const cell = (layer * SIDE + a) * SIDE + b
     cellOf[i] = cell
     counts[cell + 1]!++

@@ -13,7 +13,7 @@ async function ladderMs(page: Page, address: string): Promise<{ head: number; dr
   const since = (): Promise<number> => page.evaluate(() => performance.now())
   await page.locator('h1').waitFor()
   const head = await since()
-  await page.getByRole('spinbutton', { name: /drops/ }).first().waitFor()
+  await page.locator('[role=spinbutton][aria-label$=drops]').first().waitFor()
   return { head, drops: await since() }
 }
 
@@ -51,14 +51,15 @@ export async function firstViewBench(page: Page, one: string, other: string): Pr
       wanted: 1,
     },
     ...[
-      { what: 'nothing cached', times: cold },
-      { what: 'again', times: again },
-    ].map(({ what, times }) => ({
+      // What was found last stands with the head; the first time it is found first.
+      { what: 'nothing cached', times: cold, wanted: 0.5 },
+      { what: 'again', times: again, wanted: 0.85 },
+    ].map(({ what, times, wanted }) => ({
       what: `the demo's ladder with its drops, ${what}, per min (${times.drops.toFixed(0)} ms)`,
       ours: 60_000 / times.drops,
       against: 'its head alone',
       theirs: 60_000 / times.head,
-      wanted: 0.6,
+      wanted,
     })),
   ]
 }

@@ -1,5 +1,5 @@
 import { expect, test as base } from '@playwright/test'
-import { accessible } from './start'
+import { accessible, openLadder } from './start'
 
 /** Files that do not come are told to the console by the browser: that is no trouble of ours here. */
 const test = base
@@ -25,6 +25,22 @@ for (const [what, room, file] of [
     await expect(page.getByText(/Looking for|Mixing…/)).toHaveCount(0)
     await expect(said).toHaveCount(0)
   })
+
+test('what was found last stands at once, with nobody to find it', async ({ page }) => {
+  await openLadder(page)
+  const drops = page.getByRole('spinbutton', { name: /drops/ })
+  const read = (): Promise<(string | null)[]> =>
+    drops.evaluateAll((cells) => cells.map((cell) => cell.getAttribute('aria-valuenow')))
+  const found = await read()
+  expect(found.length).toBeGreaterThan(10)
+  await page.route(/recipeWorker/, (route) => route.abort())
+  await page.reload()
+  await expect(drops.first()).toBeVisible()
+  expect(await read()).toEqual(found)
+  // That it cannot be found again is said.
+  await expect(page.getByRole('status', { name: 'Mixing' })).toContainText('could not be loaded')
+  expect(await read()).toEqual(found)
+})
 
 test('where site data is blocked the page says so and what helps', async ({ page }) => {
   await page.addInitScript(() => {
