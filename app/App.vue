@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
+import { useLocalStorage, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useAwayRoom } from './offline/useAwayRoom'
@@ -40,17 +40,17 @@ const refusals = computed(() =>
 )
 
 // On a phone the rooms are a row wider than the screen: the one that is open stays in sight.
+const phone = useMediaQuery('(max-width: 640px)')
 const nav = ref<HTMLElement>()
 function showRoom(): void {
   const here = nav.value?.querySelector<HTMLElement>('.here')
   if (here)
     nav.value!.scrollLeft = here.offsetLeft - (nav.value!.clientWidth - here.offsetWidth) / 2
 }
-watch(
-  () => route.name,
-  () => void nextTick(showRoom),
-  { immediate: true, flush: 'post' },
-)
+watch([() => route.name, phone], () => void nextTick(() => phone.value && showRoom()), {
+  immediate: true,
+  flush: 'post',
+})
 const { palette } = useKeys()
 useBackupReminder()
 const NoFigure = later(() => import('./parts/NoFigure.vue'))

@@ -1,6 +1,7 @@
 import { blockedPage, mayKeep } from './blocked'
 import { FIRST, roomAt } from './rooms'
 import { hasLastMixes } from './vault/lastMixes'
+import { threads } from './workers/threads'
 
 if (mayKeep()) {
   // The room comes beside the application, not after it; a room that fails to come is the router's to tell.
@@ -8,11 +9,7 @@ if (mayKeep()) {
   const [, commission] = /^\/c\/([^/]+)/.exec(location.pathname) ?? []
   // What the ladder shows at first may be known from the last time; the thread can wait then.
   const known = room.path === FIRST && commission !== undefined && hasLastMixes(commission)
-  if (room.mixes && !known)
-    import('./workers/threads')
-      .then(({ threads }) => void threads.recipe())
-      // The room's own question will say it.
-      .catch(() => undefined)
+  if (room.mixes && !known) threads.recipe()
   room.component().catch(() => undefined)
   void import('./start')
 } else document.querySelector('#app')!.append(blockedPage())

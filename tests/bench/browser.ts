@@ -8,16 +8,21 @@ import { fileURLToPath } from 'node:url'
 import config from '../../playwright.config'
 import { createApp } from '../../server/app'
 
-/** Milliseconds from asking for a room until its head stands and the next frame is due. */
+/** Milliseconds from asking for a page until something stands in it and the next frame is due. */
+export async function standsAt(page: Page, selector: string): Promise<number> {
+  const stands = await page.waitForFunction(
+    (what) => document.querySelector(what) && performance.now(),
+    selector,
+    { polling: 'raf' },
+  )
+  return (await stands.jsonValue()) as number
+}
+
+/** Milliseconds from asking for a room until its head stands. */
 export async function openMs(page: Page, address: string, head = 'h1'): Promise<number> {
   await page.goto('about:blank')
   await page.goto(address, { waitUntil: 'commit' })
-  const stands = await page.waitForFunction(
-    (what) => document.querySelector(what) && performance.now(),
-    head,
-    { polling: 'raf' },
-  )
-  const ms = (await stands.jsonValue()) as number
+  const ms = await standsAt(page, head)
   // What starts after the room stands is not to fall into the next round.
   await page.waitForTimeout(1200)
   return ms

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Component } from 'vue'
 import { useRoute } from 'vue-router'
 import { later } from '../../parts/later'
 import FigureRail from '../../parts/FigureRail.vue'
@@ -18,17 +19,16 @@ const ladder = useLadder()
 const store = useProject()
 const route = useRoute()
 
-/** The drops come first; what stands beside and below them follows in a moment. */
-const JudgementNote = later(() => import('../../parts/JudgementNote.vue'))
-const LadderSettings = later(() => import('./settings/LadderSettings.vue'))
-const OtherLight = later(() => import('./steps/OtherLight.vue'))
-const BringPaint = later(() => import('./steps/BringPaint.vue'))
+/** The drops come first; what stands beside and below them follows. */
+const following = (load: () => Promise<Component>): Component =>
+  later(() => afterMixes().then(load))
+const LadderSettings = following(() => import('./settings/LadderSettings.vue'))
+const PaletteWells = following(() => import('../../parts/palette/PaletteWells.vue'))
+const JudgementNote = following(() => import('../../parts/JudgementNote.vue'))
+const OtherLight = following(() => import('./steps/OtherLight.vue'))
+const BringPaint = following(() => import('./steps/BringPaint.vue'))
+const FormCanvas = following(() => import('../../parts/form/FormCanvas.vue'))
 /** What is shown of the ladder below its strip; each is loaded when it is first wanted. */
-const PaletteWells = later(() => import('../../parts/palette/PaletteWells.vue'))
-const FormCanvas = later(async () => {
-  await afterMixes()
-  return import('../../parts/form/FormCanvas.vue')
-})
 const panels = {
   path: {
     name: 'Puddle path',
