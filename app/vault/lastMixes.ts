@@ -18,7 +18,7 @@ const MOST = 12
 function all(): LastMixes[] {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
-    return Array.isArray(kept) ? (kept as LastMixes[]) : []
+    return Array.isArray(kept) ? (kept as LastMixes[]).filter(Boolean) : []
   } catch {
     return []
   }
@@ -37,13 +37,21 @@ export const lastMixes = (
       commission === asked.commission && figure === asked.figure && question === asked.question,
   )
 
-export function keepMixes(made: LastMixes): void {
-  const others = all().filter(
-    ({ commission, figure }) => commission !== made.commission || figure !== made.figure,
-  )
+function write(kept: readonly LastMixes[]): void {
   try {
-    localStorage.setItem(KEY, JSON.stringify([made, ...others].slice(0, MOST)))
+    localStorage.setItem(KEY, JSON.stringify(kept.slice(0, MOST)))
   } catch {
     // They are found again.
   }
 }
+
+export function keepMixes(made: LastMixes): void {
+  const others = all().filter(
+    ({ commission, figure }) => commission !== made.commission || figure !== made.figure,
+  )
+  write([made, ...others])
+}
+
+/** A commission that is deleted for good takes its mixes with it. */
+export const dropLastMixes = (commission: string): void =>
+  write(all().filter((one) => one.commission !== commission))

@@ -12,7 +12,8 @@ const PER_CHROMA = 0.045
 const MOST_STRETCH = 1.5
 
 /** Which of some parts of equal length, the first from 0 on; what lies outside is in the nearest. */
-const partOf = (at: number, parts: number): number => (at <= 0 ? 0 : at >= parts ? parts - 1 : at | 0)
+const partOf = (at: number, parts: number): number =>
+  at <= 0 ? 0 : at >= parts ? parts - 1 : at | 0
 
 /** Cells of CIELAB with something in them: cell c holds the places from starts[c] up to before starts[c + 1]. */
 export interface LabCells {

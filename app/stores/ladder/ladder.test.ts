@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, toRaw } from 'vue'
 import { deltaE00, exhaustiveRecipes, recordOf, starterPaints } from '../../../core'
 import { useProject } from '../project/project'
-import { hasLastMixes } from '../../vault/lastMixes'
+import { dropLastMixes, hasLastMixes } from '../../vault/lastMixes'
 import { useLadder } from './ladder'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
@@ -76,11 +76,15 @@ describe('the ladder of the chosen figure', () => {
     opened().setLimit('maxDrops', 9)
     ladder = useLadder()
     expect(ladder.steps.every(({ parts }) => parts.length === 0)).toBe(true)
-    kept.set(key, '{"damaged')
-    opened()
-    ladder = useLadder()
-    expect(ladder.searching).toBe(true)
-    await still(ladder)
+    for (const damaged of ['{"damaged', '[null]', '[]', text.replace('"reached"', '"was"')]) {
+      kept.set(key, damaged)
+      opened()
+      ladder = useLadder()
+      expect(ladder.searching, damaged).toBe(true)
+      await still(ladder)
+    }
+    dropLastMixes(first.store.project.id)
+    expect(hasLastMixes(first.store.project.id)).toBe(false)
     expect(shown(ladder)).toEqual(found)
     vi.unstubAllGlobals()
   })

@@ -27,9 +27,11 @@ export function keepFound(job: OwnedJob, { steps, reached, mixes, proved, note }
 
 /** A ladder as it was found last, if it is the same in all that is asked and aimed at. */
 export function lastFound(job: OwnedJob): Found | undefined {
-  const kept = lastMixes(askedBy(job))?.found as Kept | undefined
-  if (!kept) return undefined
-  const { aims, ...found } = kept
-  const steps = job.targetsAt(found.reached.ends)
-  return aimsOf(steps) === aims ? { ...found, steps, from: 0 } : undefined
+  const { aims, ...found } = (lastMixes(askedBy(job))?.found ?? {}) as Partial<Kept>
+  const { reached, mixes, proved = true } = found
+  // What is not whole is found again.
+  if (!reached?.ends || !Array.isArray(mixes)) return undefined
+  const steps = job.targetsAt(reached.ends)
+  if (aimsOf(steps) !== aims || mixes.length !== steps.length + job.others.length) return undefined
+  return { ...found, reached, mixes, proved, steps, from: 0 }
 }

@@ -16,6 +16,7 @@ import { useDesk } from '../desk'
 import { newId } from '../../vault/newId'
 import { starterIds } from '../paints'
 import { useProject } from '../project/project'
+import { dropLastMixes } from '../../vault/lastMixes'
 import { dropPhoto } from '../../vault/photos'
 import { dropSculpt } from '../../vault/sculpts'
 import { dropSummary, readAtOnce, readSummaries, writeSummary } from '../../vault/summaries'
@@ -190,6 +191,7 @@ export const useShelf = defineStore('shelf', () => {
     const gone = await projectOf(id).catch(() => undefined)
     await dropWork(id)
     await dropSummary(id)
+    dropLastMixes(id)
     if (gone) {
       const others: string[] = []
       for (const other of await listWorks()) others.push((await readWork(other)) ?? '')
