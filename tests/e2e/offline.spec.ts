@@ -77,7 +77,8 @@ test('a newer version is offered and not forced', async ({ page }) => {
   const listed = /(url:"index\.html",revision:")[^"]+|(revision:")[^"]+(",url:"index\.html")/
   const changed = readFileSync(worker, 'utf8').replace(listed, '$1$2newer$3')
   writeFileSync(worker, changed)
-  for (const ending of ['.br', '.gz']) rmSync(`${worker}${ending}`)
+  for (const file of [html, worker])
+    for (const ending of ['.br', '.gz']) rmSync(`${file}${ending}`, { force: true })
   await server.start()
   await page.evaluate(async () => (await navigator.serviceWorker.ready).update())
   const offer = page.getByRole('button', { name: 'Go over to it now' })
