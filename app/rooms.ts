@@ -1,3 +1,5 @@
+import { hasLastMixes } from './vault/lastMixes'
+
 /** The rooms that work, in the order of the work; those `under` another are reached from it. */
 export interface Room {
   name: string
@@ -88,6 +90,10 @@ export const entrance: Room[] = [
   { name: 'Shelf', path: '/', component: () => import('./views/shelf/ShelfView.vue') },
   { name: 'Begin', path: '/new', component: () => import('./views/begin/BeginView.vue') },
 ]
+
+/** Whether a room looks for mixes before it has anything to show: what the ladder shows first may be known already. */
+export const mixesAtOnce = (room: Room | undefined, commission: string): boolean =>
+  room?.mixes === true && !(room.path === FIRST && hasLastMixes(commission))
 
 /** The address of a room without its commission: `/c/low-tide/ladder` is `/ladder`. */
 const withinCommission = (address: string): string => address.replace(/^\/c\/[^/]+/, '') || '/'

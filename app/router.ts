@@ -1,11 +1,10 @@
 import { toRaw } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import type { RouteComponent } from 'vue-router'
-import { entrance, FIRST, rooms } from './rooms'
+import { entrance, FIRST, mixesAtOnce, rooms } from './rooms'
 import { lastOpened, useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
 import { useShelf } from './stores/shelf/shelf'
-import { hasLastMixes } from './vault/lastMixes'
 import { threads } from './workers/threads'
 
 /** Every room of a commission has its address under it, so that a bookmark leads back to the same work. */
@@ -58,7 +57,7 @@ router.beforeEach(async (to) => {
     const { figure, ...query } = to.query
     if (typeof figure !== 'string') {
       const room = rooms.find(({ name }) => name === to.name)
-      if (room?.mixes && !(room.path === FIRST && hasLastMixes(id))) makeReady()
+      if (mixesAtOnce(room, id)) makeReady()
       return true
     }
     useProject().chooseFigure(figure)

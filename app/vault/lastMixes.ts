@@ -2,12 +2,12 @@
  * Mixes that were found last, kept where reading waits for nobody: a room that opens shows them at once, and finds out
  * afterwards that they still are the best. Nothing is lost with them; where storage is refused there are none.
  */
-export interface LastMixes<Found = unknown> {
+export interface LastMixes {
   commission: string
   figure: string
   /** Mark of all that was asked; the same question has the same answer. */
   question: string
-  found: Found
+  found: unknown
 }
 
 /** Its number goes up when what is kept changes its shape. */

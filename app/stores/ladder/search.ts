@@ -22,6 +22,9 @@ export interface Found {
   note?: MixingNote
 }
 
+/** What is shown of it. */
+type Shown = Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>
+
 /**
  * Mixes of a ladder, the best that a moment finds.
  * @param take is handed them as they come.
@@ -70,9 +73,7 @@ const whenShown = (then: () => void): void =>
  * The search for one ladder: of jobs that come in meanwhile only the newest is done. What was found last for the same
  * question is handed over at once, and found again when the room stands.
  */
-export function useMixSearch<Job extends OwnedJob>(
-  take: (found: Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>, job: Job) => void,
-) {
+export function useMixSearch<Job extends OwnedJob>(take: (found: Shown, job: Job) => void) {
   /** The job whose answer stands already, from the last time. */
   const again = shallowRef<Job>()
   const seen = new Set<string>()
@@ -84,7 +85,7 @@ export function useMixSearch<Job extends OwnedJob>(
   const { busy, trouble, ask } = useAnswer<Job, void>(
     async (job, { newest }) => {
       const mixes: FoundMix[] = []
-      const taken = (found: Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>): void => {
+      const taken = (found: Shown): void => {
         found.mixes.forEach((mix, i) => (mixes[found.from + i] = mix))
         take(found, job)
       }
