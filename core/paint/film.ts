@@ -1,5 +1,6 @@
 import { checkSpectrum } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
+import { infiniteReflectance } from './opaque'
 import type { Mixture } from './paint'
 import { inside, outside } from './surface'
 
@@ -26,14 +27,12 @@ export const throughFilm = (tau: number, K: number, S: number, backing: number):
 /**
  * Reflectance inside a film of thickness X over a backing Rg, all seen below the surface.
  * Kubelka 1948, eq. for R with a backing, divided through so that only τ remains: no overflow for
- * thick or strong films.
+ * thick or strong films. An endless film is opaque, whatever lies under it, unless it is clear: then
+ * its backing shows.
  * @param thicknessMm mm, so that K and S in mm⁻¹ make pure numbers.
  */
 export function filmInside(K: number, S: number, thicknessMm: number, backing: number): number {
-  if (thicknessMm === Infinity) {
-    if (K === 0 && S === 0) return backing
-    if (K * (K + 2 * S) === 0) return 1
-  }
+  if (thicknessMm === Infinity) return K > 0 || S > 0 ? infiniteReflectance(K, S) : backing
   return throughFilm(filmTau(K, S, thicknessMm), K, S, backing)
 }
 
