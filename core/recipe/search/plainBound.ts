@@ -2,7 +2,6 @@ import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
 import { K1, K2 } from '../../paint/surface'
 import type { PaintTree } from './paintTree'
-import type { RatioCell } from './ratioTree'
 import type { TargetBox, Turn } from './targetBox'
 
 const ENTERS = (1 - K1) * (1 - K2)
@@ -29,35 +28,37 @@ export function meets({ axes }: Bound, box: TargetBox): boolean {
   return true
 }
 
-/** Bounds over all mixes of some clusters at the ratios of a cell (docs/search.md). */
+/** Bounds over all mixes of some clusters at the ratios between some corners (docs/search.md). */
 export function plainBound(
   clusters: PaintTree['clusters'],
   { x, y, z }: Pick<Weights, 'x' | 'y' | 'z'>,
   [alpha, beta]: Turn,
-): (slots: readonly number[], cell: RatioCell) => Bound {
+): (slots: readonly number[], corners: readonly (readonly number[])[]) => Bound {
   const u = x.map((w, i) => w - alpha * y[i]!)
   const v = z.map((w, i) => w - beta * y[i]!)
   const lows = new Float64Array(BANDS)
   const highs = new Float64Array(BANDS)
-  return (slots, { least: shares, step }) => {
+  return (slots, corners) => {
     const axes = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0]
     for (let i = 0; i < BANDS; i++) {
       let [least, most, ql, qh] = [1, 0, Infinity, 0]
-      let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
-      for (let j = 0; j < slots.length; j++) {
-        const c = clusters[slots[j]!]!.curves
-        const d = shares[j]!
-        least = Math.min(least, c[4][i]!)
-        most = Math.max(most, c[5][i]!)
-        kl += d * c[0][i]!
-        kh += d * c[1][i]!
-        sl += d * c[2][i]!
-        sh += d * c[3][i]!
+      for (const corner of corners) {
+        let [kl, kh, sl, sh] = [0, 0, 1e-150, 1e-150]
+        for (let j = 0; j < slots.length; j++) {
+          const c = clusters[slots[j]!]!.curves
+          const d = corner[j]!
+          kl += d * c[0][i]!
+          kh += d * c[1][i]!
+          sl += d * c[2][i]!
+          sh += d * c[3][i]!
+        }
+        ql = Math.min(ql, kl / sh)
+        qh = Math.max(qh, kh / sl)
       }
       for (const slot of slots) {
         const c = clusters[slot]!.curves
-        ql = Math.min(ql, (kl + step * c[0][i]!) / (sh + step * c[3][i]!))
-        qh = Math.max(qh, (kh + step * c[1][i]!) / (sl + step * c[2][i]!))
+        least = Math.min(least, c[4][i]!)
+        most = Math.max(most, c[5][i]!)
       }
       const low = Math.max(least, reflectance(qh))
       const high = Math.min(most, reflectance(ql))

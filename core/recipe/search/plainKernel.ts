@@ -5,6 +5,7 @@ import type { PaintTree } from './paintTree'
 import type { Face } from './faces'
 import { weightsAlong } from './faces'
 import { leastOf, meets, plainBound, reflectance } from './plainBound'
+import { cornersOf } from './ratioTree'
 import type { RatioCell, RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
 import type { TargetBox, Turn } from './targetBox'
@@ -99,7 +100,7 @@ export function plainKernel(
     const combinations = slots.reduce((many, cluster) => many * sizeOf(cluster), 1)
     if (combinations * ratios > WORTH) {
       work++
-      const bound = boundOf(slots, cell)
+      const bound = boundOf(slots, cornersOf(tree, cell))
       if (!meets(bound, box) || across.some(({ w, most }) => leastOf(w, bound) > most)) return
     }
     if (combinations * ratios <= LEAF) {

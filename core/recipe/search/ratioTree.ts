@@ -176,6 +176,15 @@ export function ratioTree(slots: number, mostDrops: number): RatioTree {
   return tree
 }
 
+/** Ratios between whose mixes all of a cell's lie: its own where they are one or two, else the corners of the simplex around them. */
+export const cornersOf = (
+  { ratios }: RatioTree,
+  { from, to, least, step }: RatioCell,
+): number[][] =>
+  to - from <= 2
+    ? ratios.slice(from, to)
+    : least.map((_, corner) => least.map((share, j) => (j === corner ? share + step : share)))
+
 /** The cells some levels below the root; single ratios stay as they are. */
 export function cellsAtDepth({ cells }: RatioTree, depth: number): number[] {
   const walk = (at: number, left: number): number[] =>

@@ -5,7 +5,7 @@ import { compositions } from './compositions'
 import { joined } from './joined'
 import type { Joined } from './joined'
 import { paintTree } from './paintTree'
-import { ratioTree } from './ratioTree'
+import { cornersOf, ratioTree } from './ratioTree'
 import { tasksOf } from './tasks'
 import { sharedWork, Turns } from './turns'
 
@@ -46,9 +46,16 @@ describe('the trees of a search', () => {
   })
 
   it('every ratio stands once in its tree, within the corners of all cells above it', () => {
-    const { ratios, cells } = ratioTree(3, 12)
+    const tree = ratioTree(3, 12)
+    const { ratios, cells } = tree
+    const [K, S] = [0, 1].map(() => [random(), random(), random()]) as [number[], number[]]
+    const sum = (shares: readonly number[], of: number[]): number =>
+      shares.reduce((all, share, slot) => all + share * of[slot]!, 0)
+    const quotient = (shares: readonly number[]): number => sum(shares, K) / sum(shares, S)
     expect(ratios.map(String).sort()).toEqual(compositions(3, 12).map(String).sort())
-    for (const { from, to, left, right, least, step } of cells) {
+    for (const cell of cells) {
+      const { from, to, left, right, least, step } = cell
+      const reached = cornersOf(tree, cell).map(quotient)
       if (left >= 0) {
         expect([cells[left]!.from, cells[left]!.to]).toEqual([from, cells[right]!.from])
         expect(cells[right]!.to).toBe(to)
@@ -57,6 +64,8 @@ describe('the trees of a search', () => {
       for (const drops of ratios.slice(from, to)) {
         const total = drops.reduce((sum, d) => sum + d, 0)
         drops.forEach((d, slot) => expect(d / total).toBeGreaterThanOrEqual(least[slot]!))
+        expect(quotient(drops)).toBeGreaterThanOrEqual(Math.min(...reached) - 1e-12)
+        expect(quotient(drops)).toBeLessThanOrEqual(Math.max(...reached) + 1e-12)
       }
     }
   })

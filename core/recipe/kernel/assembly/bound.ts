@@ -1,158 +1,43 @@
+import { ONE, SIMPLEX, TWO, mayBeAsLight } from './corners'
 import {
-  MERGED,
   MERGED_WEIGHTS,
   SHARES,
-  STEP,
   box,
-  clusterSize,
-  clusters,
   faceCount,
   faceSize,
   faceWeights,
   faces,
   mergedWeights,
   ranges,
+  ratioStride,
+  ratios,
   shares,
   worked,
 } from './layout'
-import { ENTERS, more, sum, underOf } from './optics'
+import { sum } from './optics'
 
-/** Where the cluster of a slot stands. */
+/** Whether Y may lie in the box: a single ratio and two are their own corners. */
 // @ts-ignore: decorator
 @inline
-function clusterOf(at: usize, slot: usize): usize {
-  return clusters + <usize>load<i32>(at + 4 * slot) * clusterSize
-}
-
-/** Most K/S at the corner that has a cell's step of a cluster, four bands. */
-// @ts-ignore: decorator
-@inline
-function mostAt(kh: v128, sl: v128, step: v128, cluster: usize): v128 {
-  return f32x4.div(more(kh, step, v128.load(cluster, 16)), more(sl, step, v128.load(cluster, 32)))
-}
-
-/** Least K/S there. */
-// @ts-ignore: decorator
-@inline
-function leastAt(kl: v128, sh: v128, step: v128, cluster: usize): v128 {
-  return f32x4.div(more(kl, step, v128.load(cluster)), more(sh, step, v128.load(cluster, 48)))
-}
-
-/**
- * Ranges of reflectance, and of Y, over all mixes of the slots' clusters at the ratios of a cell: false when Y is disjoint
- * from the box. At each corner of the cell K/S lies between that of most K with least S and that of least K with most S; at
- * every ratio within it lies between the corners' (mediant). `n` is known where this is put in.
- */
-// @ts-ignore: decorator
-@inline
-function mayBeAsLight(n: i32, at: usize, own: usize): bool {
-  let c0 = clusterOf(at, 0)
-  let c1 = n > 1 ? clusterOf(at, 1) : c0
-  let c2 = n > 2 ? clusterOf(at, 2) : c0
-  let c3 = n > 3 ? clusterOf(at, 3) : c0
-  let c4 = n > 4 ? clusterOf(at, 4) : c0
-  const step = v128.load32_splat(own, STEP)
-  const d0 = v128.load32_splat(own)
-  const d1 = v128.load32_splat(own, 4)
-  const d2 = v128.load32_splat(own, 8)
-  const d3 = v128.load32_splat(own, 12)
-  const d4 = v128.load32_splat(own, 16)
-  let yl = f32x4.splat(0)
-  let yh = f32x4.splat(0)
-  let w = mergedWeights
-  let range = ranges
-  for (let g: usize = 0; g < clusterSize; g += MERGED) {
-    // Offsets are written out: so they cost nothing.
-    let kl = f32x4.mul(d0, v128.load(c0))
-    let kh = f32x4.mul(d0, v128.load(c0, 16))
-    let sl = f32x4.mul(d0, v128.load(c0, 32))
-    let sh = f32x4.mul(d0, v128.load(c0, 48))
-    if (n > 1) {
-      kl = more(kl, d1, v128.load(c1))
-      kh = more(kh, d1, v128.load(c1, 16))
-      sl = more(sl, d1, v128.load(c1, 32))
-      sh = more(sh, d1, v128.load(c1, 48))
-    }
-    if (n > 2) {
-      kl = more(kl, d2, v128.load(c2))
-      kh = more(kh, d2, v128.load(c2, 16))
-      sl = more(sl, d2, v128.load(c2, 32))
-      sh = more(sh, d2, v128.load(c2, 48))
-    }
-    if (n > 3) {
-      kl = more(kl, d3, v128.load(c3))
-      kh = more(kh, d3, v128.load(c3, 16))
-      sl = more(sl, d3, v128.load(c3, 32))
-      sh = more(sh, d3, v128.load(c3, 48))
-    }
-    if (n > 4) {
-      kl = more(kl, d4, v128.load(c4))
-      kh = more(kh, d4, v128.load(c4, 16))
-      sl = more(sl, d4, v128.load(c4, 32))
-      sh = more(sh, d4, v128.load(c4, 48))
-    }
-    let qh = mostAt(kh, sl, step, c0)
-    let ql = leastAt(kl, sh, step, c0)
-    let least = v128.load(c0, 64)
-    let most = v128.load(c0, 80)
-    c0 += MERGED
-    if (n > 1) {
-      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c1))
-      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c1))
-      least = f32x4.pmin(least, v128.load(c1, 64))
-      most = f32x4.pmax(most, v128.load(c1, 80))
-      c1 += MERGED
-    }
-    if (n > 2) {
-      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c2))
-      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c2))
-      least = f32x4.pmin(least, v128.load(c2, 64))
-      most = f32x4.pmax(most, v128.load(c2, 80))
-      c2 += MERGED
-    }
-    if (n > 3) {
-      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c3))
-      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c3))
-      least = f32x4.pmin(least, v128.load(c3, 64))
-      most = f32x4.pmax(most, v128.load(c3, 80))
-      c3 += MERGED
-    }
-    if (n > 4) {
-      qh = f32x4.pmax(qh, mostAt(kh, sl, step, c4))
-      ql = f32x4.pmin(ql, leastAt(kl, sh, step, c4))
-      least = f32x4.pmin(least, v128.load(c4, 64))
-      most = f32x4.pmax(most, v128.load(c4, 80))
-      c4 += MERGED
-    }
-    const p = underOf(qh)
-    const q = underOf(ql)
-    const shared = f32x4.div(f32x4.splat(ENTERS), f32x4.mul(p, q))
-    const low = f32x4.pmax(least, f32x4.mul(q, shared))
-    const high = f32x4.pmin(most, f32x4.mul(p, shared))
-    v128.store(range, low)
-    v128.store(range, high, 16)
-    range += 32
-    const wy = v128.load(w, 16)
-    yl = f32x4.add(yl, f32x4.mul(wy, low))
-    yh = f32x4.add(yh, f32x4.mul(wy, high))
-    w += MERGED_WEIGHTS
-  }
-  return sum(yl) <= load<f32>(box, 12) && sum(yh) >= load<f32>(box, 8)
+function ofCell(n: i32, at: usize, cell: i32, first: i32, last: i32): bool {
+  const drops = ratios + <usize>first * 4
+  if (last - first == 1) return mayBeAsLight(n, ONE, at, drops, ratioStride)
+  if (last - first == 2) return mayBeAsLight(n, TWO, at, drops, ratioStride)
+  return mayBeAsLight(n, SIMPLEX, at, shares + <usize>cell * SHARES, 4)
 }
 
 /**
  * Whether the bounds of X, Y, Z, U, V over all mixes of the slots' clusters at the ratios of a cell have something in common with
  * the box, and no face keeps all of them out.
  */
-export function mayReach(n: i32, at: usize, cell: i32): bool {
+export function mayReach(n: i32, at: usize, cell: i32, first: i32, last: i32): bool {
   worked(1)
-  const own = shares + <usize>cell * SHARES
   const light =
-    n == 3 ? mayBeAsLight(3, at, own)
-    : n == 4 ? mayBeAsLight(4, at, own)
-    : n == 2 ? mayBeAsLight(2, at, own)
-    : n == 5 ? mayBeAsLight(5, at, own)
-    : mayBeAsLight(1, at, own)
+    n == 3 ? ofCell(3, at, cell, first, last)
+    : n == 4 ? ofCell(4, at, cell, first, last)
+    : n == 2 ? ofCell(2, at, cell, first, last)
+    : n == 5 ? ofCell(5, at, cell, first, last)
+    : ofCell(1, at, cell, first, last)
   return light && meetsUV() && meetsXZ() && within()
 }
 

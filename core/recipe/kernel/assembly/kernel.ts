@@ -88,7 +88,7 @@ function visit(n: i32, level: i32, cell: i32): void {
     combinations *= load<i32>(shape, 4) - load<i32>(shape)
   }
   const all = combinations * many
-  if (all > WORTH && !worthwhile(all, mayReach(n, at, cell))) return
+  if (all > WORTH && !worthwhile(all, mayReach(n, at, cell, firstRatio, lastRatio))) return
   if (all <= leafSize || level >= LEVELS - 1) {
     leaf(n, at, 0, 0, firstRatio, lastRatio)
     return
