@@ -3,6 +3,7 @@ import { defineConfig } from 'vite'
 import type { Connect, Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
+import { askedAhead } from './scripts/askedAhead.ts'
 import { offline } from './scripts/manifest.ts'
 import { packFiles } from './scripts/packed.ts'
 
@@ -10,24 +11,6 @@ import { packFiles } from './scripts/packed.ts'
 const treeshake = {
   moduleSideEffects: (id: string) =>
     !/\/core\/|node_modules\/(ics|yup|papaparse|fast-xml-\w+|fflate)\//.test(id),
-}
-
-/** What every room needs is asked for by the page itself, not first by the script that the page asks for. */
-const early: Plugin = {
-  name: 'early',
-  transformIndexHtml: {
-    order: 'post',
-    handler: (_, { bundle }) =>
-      Object.values(bundle ?? {})
-        .filter(
-          (chunk) => chunk.type === 'chunk' && ['shared', 'storage', 'start'].includes(chunk.name),
-        )
-        .map(({ fileName }) => ({
-          tag: 'link',
-          attrs: { rel: 'modulepreload', crossorigin: true, href: `/${fileName}` },
-          injectTo: 'head' as const,
-        })),
-  },
 }
 
 /** `npm run dev` has the simulated reader too. */
@@ -61,7 +44,7 @@ const packed: Plugin = {
 }
 
 export default defineConfig({
-  plugins: [vue(), early, reader, VitePWA(offline), packed],
+  plugins: [vue(), askedAhead(['shared', 'storage', 'start']), reader, VitePWA(offline), packed],
   worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',

@@ -1,4 +1,5 @@
 import { bisect } from '../numbers/bisect'
+import { crossing } from '../numbers/crossing'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { CEILING_L, FLOOR_L } from './light/paintedLight'
@@ -14,8 +15,9 @@ const SAMPLES = 16
 const DOWN = 0.66
 const UP = 1
 
-/** A place or a gap is told to a millionth. */
+/** A gap is told to a millionth, and kept to by as much of itself. */
 const HALVINGS = 20
+const CLOSE = 1e-8
 
 /** One side of the base as a chain of colours, base first. */
 interface Side {
@@ -48,9 +50,8 @@ function along({ labs }: Side, place: number): Lab {
 function next(side: Side, from: number, gap: number, measure: Measure): number {
   const start = along(side, from)
   const end = side.labs.length - 1
-  const far = (place: number): boolean => measure(start, along(side, place)) >= gap
-  if (measure(start, along(side, end)) <= gap) return end
-  return bisect(from, end, far, HALVINGS).high
+  const beyond = (place: number): number => measure(start, along(side, place)) - gap
+  return beyond(end) <= 0 ? end : crossing(from, end, beyond, CLOSE * gap)
 }
 
 /** Steps of a side at a gap, and how far the last one falls short of it, as a share. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bisect, geometric } from './bisect'
+import { crossing } from './crossing'
 import { gcd } from './gcd'
 import { nelderMead } from './nelderMead'
 import { normals, seeded } from './seeded'
@@ -41,6 +42,33 @@ describe('bisection', () => {
       const { high } = bisect(1e-4, 1e4, (x) => x >= edge, 40, geometric)
       expect(Math.abs(high / edge - 1)).toBeLessThan(1e-9)
     }
+  })
+})
+
+describe('where a function crosses nought', () => {
+  it('is found for bent, steep and broken lines; where they are smooth in few calls', () => {
+    const smooth = (x: number, at: number): number => Math.sqrt(x) - Math.sqrt(at)
+    const lines: ((x: number, at: number) => number)[] = [
+      smooth,
+      (x, at) => x ** 3 - at ** 3,
+      (x, at) => Math.atan(20 * (x - at)),
+      (x, at) => (x < at ? 5 * (x - at) : 0.2 * (x - at)),
+    ]
+    const counts: number[] = []
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...lines),
+        fc.double({ min: 0.02, max: 1.98, noNaN: true }),
+        (line, at) => {
+          let calls = 0
+          const found = crossing(0, 2, (x) => (calls++, line(x, at)), 1e-9)
+          if (line === smooth) counts.push(calls)
+          expect(Math.abs(line(found, at))).toBeLessThanOrEqual(1e-9)
+        },
+      ),
+      { numRuns: 300 },
+    )
+    expect(counts.reduce((sum, n) => sum + n, 0) / counts.length).toBeLessThan(10)
   })
 })
 

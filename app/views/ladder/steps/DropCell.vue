@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { MOST_OF_ONE } from '../../../../core'
 import type { Lab } from '../../../../core'
 import { amountWords, countWords } from '../../../words/amounts'
@@ -15,6 +16,9 @@ const props = defineProps<{
   stop: boolean
 }>()
 const emit = defineEmits<{ change: [by: number]; move: [columns: number, rows: number] }>()
+
+/** The buttons come when the cell is worked: a ladder has many cells. */
+const near = ref(false)
 
 const moves: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -48,10 +52,12 @@ function key(event: KeyboardEvent): void {
     :aria-valuemax="MOST_OF_ONE"
     :aria-valuetext="drops === 0 ? 'no drop' : amountWords(drops)"
     @keydown="key"
+    @pointerenter="near = true"
+    @focusin="near = true"
   >
     <b :class="{ none: drops === 0 }">{{ drops ? countWords(drops) : '·' }}</b>
-    <DropBeads :lab="lab" :drops="drops" />
-    <span class="hands">
+    <DropBeads v-if="drops" :lab="lab" :drops="drops" />
+    <span v-if="near" class="hands">
       <button
         v-tip="'Take a drop'"
         type="button"
