@@ -1,11 +1,12 @@
 import { defineConfig, mergeConfig } from 'vitest/config'
+import { many } from './tests/thorough.ts'
 import application from './vite.config.ts'
 
 export default mergeConfig(
   application,
   defineConfig({
     test: {
-      testTimeout: 60_000,
+      testTimeout: many(600_000, 60_000),
       pool: 'threads',
       // The usual is one fewer than there are cores, which on two leaves one idle.
       maxWorkers: '100%',
