@@ -1,9 +1,9 @@
-import { exhaustiveRecipes, RecipeSearch, starterPaints } from '../../core'
+import { RecipeSearch, starterPaints } from '../../core'
 import type { Lab, Paint } from '../../core'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
 import { median } from './times'
-import { random, targetsOf, tryingAll } from './trying'
+import { targetsOf, tryingAll } from './trying'
 
 const MAX_DROPS = 12
 /** Within so much of the best a recipe is a good answer. */
@@ -25,51 +25,6 @@ function timed(request: { target: Lab; paints: Paint[]; maxPaints: number; maxDr
     good: marks.find(({ off }) => off <= last.best[0]!.deltaE00 + GOOD)!.ms,
     proved: performance.now() - start,
   }
-}
-
-/** Seeded colours that nothing in the box comes within 3 of. */
-function farTargets(paints: Paint[], many: number): Lab[] {
-  const found: Lab[] = []
-  while (found.length < many) {
-    const target = { L: 5 + 90 * random(), a: 180 * (random() - 0.5), b: 180 * (random() - 0.5) }
-    const [best] = exhaustiveRecipes({ paints, target, maxPaints: 2, maxDrops: 8 })
-    if (best!.deltaE00 > 3) found.push(target)
-  }
-  return found
-}
-
-/** Proofs for targets out of reach: the slowest but one in ten, and the slowest, against trying all. */
-function farBench(): Ratio[] {
-  const paints = starterPaints.slice(0, 24)
-  const maxPaints = 4
-  const targets = farTargets(paints, 20)
-  const theirs = 1e6 / tryingAll(paints, { maxPaints, maxDrops: MAX_DROPS }, targets.slice(0, 1))
-  const runs = targets
-    .map((target) => {
-      const start = performance.now()
-      const search = new RecipeSearch({ paints, target, maxPaints, maxDrops: MAX_DROPS })
-      let now = search.progress()
-      let bound = Infinity
-      while (!now.proved) {
-        now = search.step(performance.now() + 5, () => performance.now())
-        if (now.lowerBound > 0) bound = Math.min(bound, performance.now() - start)
-      }
-      return { ms: performance.now() - start, bound }
-    })
-    .sort((one, other) => one.ms - other.ms)
-  const told = Math.max(...runs.map(({ bound }) => bound))
-  return [
-    { run: runs[17]!, which: 'nine of ten within', wanted: 5 },
-    { run: runs[19]!, which: 'all within', wanted: 3 },
-  ].map(({ run, which, wanted }) => ({
-    what:
-      `24 paints, up to 4, out of reach: proofs per 1000 s (${which} ${run.ms.toFixed(0)} ms, ` +
-      `a lower bound after ${told.toFixed(0)} ms at most)`,
-    against: 'trying all',
-    ours: 1e6 / run.ms,
-    theirs,
-    wanted,
-  }))
 }
 
 /** 300 paints, up to 4: until what is found is within 0.3 of what can be, at the slowest of some targets. */
@@ -99,7 +54,7 @@ function largeBench(): Ratio[] {
 
 /** Searches (of the median time) against trying every recipe by the plain evaluator. */
 export function recipeBench(): Ratio[] {
-  return [...reachableBench(), ...farBench(), ...largeBench()]
+  return [...reachableBench(), ...largeBench()]
 }
 
 function reachableBench(): Ratio[] {

@@ -1,5 +1,6 @@
 import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
+import { farBench } from './far'
 import { firstViewBench } from './firstView'
 import { growthBench } from './growth'
 import { heapBench, historyBench } from './memory'
@@ -25,7 +26,7 @@ const rows = [
   rangeBench,
   historyBench,
 ].flatMap((bench) => bench())
-for (const bench of [plansBench, togetherBench]) rows.push(...(await bench()))
+for (const bench of [plansBench, farBench, togetherBench]) rows.push(...(await bench()))
 for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])
   rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')

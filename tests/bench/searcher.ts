@@ -1,7 +1,8 @@
 import { parentPort, workerData } from 'node:worker_threads'
 import { RecipeSearch } from '../../core'
 import type { Lab, Limits, SearchShare } from '../../core'
-import { manyPaints } from './manyPaints'
+import { boxes } from './boxes'
+import type { BoxOf } from './boxes'
 
 /** What a thread of a search is told; it searches so many milliseconds at most. */
 export interface Asked extends Limits {
@@ -16,7 +17,8 @@ export interface Heard {
   best: number
 }
 
-const paints = manyPaints((workerData as { paints: number }).paints)
+const { box, paints: many } = workerData as BoxOf
+const paints = boxes[box](many)
 const now = (): number => performance.now()
 parentPort!.on('message', ({ share, most, ...asked }: Asked) => {
   const search = new RecipeSearch({ ...asked, paints }, share)

@@ -1,0 +1,68 @@
+import { exhaustiveRecipes, RecipeSearch } from '../../core'
+import type { Lab, Paint } from '../../core'
+import type { Ratio } from './rate'
+import { MAX_DROPS, Together } from './searchers'
+import { sorted } from './times'
+import { random, tryingAll } from './trying'
+
+const TARGETS = 20
+const MAX_PAINTS = 4
+
+/** Seeded colours that nothing in the box comes within 3 of. */
+function farTargets(paints: Paint[]): Lab[] {
+  const found: Lab[] = []
+  while (found.length < TARGETS) {
+    const target = { L: 5 + 90 * random(), a: 180 * (random() - 0.5), b: 180 * (random() - 0.5) }
+    const [best] = exhaustiveRecipes({ paints, target, maxPaints: 2, maxDrops: 8 })
+    if (best!.deltaE00 > 3) found.push(target)
+  }
+  return found
+}
+
+/** Milliseconds until one thread has its proof, and until it told a lower bound. */
+function alone(paints: Paint[], target: Lab): { ms: number; bound: number } {
+  const start = performance.now()
+  const search = new RecipeSearch({ paints, target, maxPaints: MAX_PAINTS, maxDrops: MAX_DROPS })
+  let now = search.progress()
+  let bound = Infinity
+  while (!now.proved) {
+    now = search.step(performance.now() + 5, () => performance.now())
+    if (now.lowerBound > 0) bound = Math.min(bound, performance.now() - start)
+  }
+  return { ms: performance.now() - start, bound }
+}
+
+/** Proofs for targets out of reach by two threads, as in the room, and by one: the slowest but one in ten, and the slowest. */
+export async function farBench(): Promise<Ratio[]> {
+  const together = await Together.of({ box: 'starter', paints: 24 })
+  const { paints } = together
+  const targets = farTargets(paints)
+  const limits = { maxPaints: MAX_PAINTS, maxDrops: MAX_DROPS }
+  const theirs = 1e6 / tryingAll(paints, limits, targets.slice(0, 1))
+  await together.search(targets[0]!, MAX_PAINTS)
+  alone(paints, targets[0]!)
+  const [both, one, bounds]: number[][] = [[], [], []]
+  for (const target of targets) {
+    both!.push((await together.search(target, MAX_PAINTS)).whole)
+    const { ms, bound } = alone(paints, target)
+    one!.push(ms)
+    bounds!.push(bound)
+  }
+  await together.end()
+  const told = Math.max(...bounds!).toFixed(0)
+  return [
+    { place: 17, which: 'nine of ten within', wanted: 7 },
+    { place: 19, which: 'all within', wanted: 5 },
+  ].map(({ place, which, wanted }) => {
+    const [ms, ofOne] = [both!, one!].map((times) => sorted(times)[place]!) as [number, number]
+    return {
+      what:
+        `24 paints, up to 4, out of reach, two threads: proofs per 1000 s (${which} ${ms.toFixed(0)} ms, ` +
+        `one thread ${ofOne.toFixed(0)} ms, which tells a lower bound after ${told} ms at most)`,
+      against: 'trying all',
+      ours: 1e6 / ms,
+      theirs,
+      wanted,
+    }
+  })
+}
