@@ -10,36 +10,17 @@ import { searchKernel } from './kernel'
 import type { SearchKernel, Take } from './kernel'
 import { colourObjective } from './objective'
 import type { Objective } from './objective'
+import type { SearchOptions, SearchProgress } from './options'
 import { paintTree } from './paintTree'
 import type { PaintTree } from './paintTree'
 import { ratioTree } from './ratioTree'
 import type { RatioTree } from './ratioTree'
 import { seedDrafts } from './seed'
 import { Turns } from './turns'
-import type { SearchShare } from './turns'
 import { tasksOf } from './tasks'
 import type { Tasks } from './tasks'
 import { ROUGH } from './wasmKernel'
 import type { Lab } from '../../colour/lab'
-
-/** How far a search has come. */
-export interface SearchProgress {
-  /** Share of the work done, 0–1; 1 when proved. */
-  done: number
-  proved: boolean
-  /** No recipe within the limits scores less than this. */
-  lowerBound: number
-  best: Recipe[]
-}
-
-export interface SearchOptions extends SearchShare {
-  objective?: Objective
-  /** Refuses mixes that break a constraint; members are places in the box, rising. */
-  allows?: (members: ArrayLike<number>, drops: ArrayLike<number>, count: number) => boolean
-  kernel?: typeof searchKernel
-  /** Whether bounds are made as close as can be; by itself in large searches, where that is worth its while. */
-  closeBounds?: boolean
-}
 
 interface Found extends Candidate {
   members: number[]
@@ -48,10 +29,11 @@ interface Found extends Candidate {
 }
 
 /**
- * Shares of the best score that are tried for being empty first, when nothing is close, and the work that may go
- * into each: a lower bound at once.
+ * Shares of the best score that are tried for being empty first, when nothing is close, the smaller ones where the
+ * first is too much, and the work that may go into each: a lower bound at once.
  */
 const SHARES = [0.25, 0.5, 0.7, 0.85, 0.95]
+const SMALLER = [0.12, 0.06]
 const WORK = 60_000
 /** So many recipes are gone through sooner than close bounds are made. */
 const LARGE = 300_000
@@ -161,19 +143,26 @@ export class RecipeSearch {
   /** Lower bounds first, then all of it; yields the share that is done. */
   private *run(): Generator<number> {
     const { worst } = this.list
-    if (Number.isFinite(worst) && worst > CLOSE)
+    if (Number.isFinite(worst) && worst > CLOSE) {
       for (const share of SHARES) {
-        this.stage = share * worst
-        this.narrow()
-        if (!(yield* this.pass(WORK))) break
-        // Whatever scores below this has been found by now.
-        this.bound = Math.min(this.stage, this.list.best[0]!.deltaE00)
-        // The list is final as soon as it is full of such.
+        if (!(yield* this.gone(share * worst))) break
+        // The list is final as soon as it is full of what scores below.
         if (this.list.worst <= this.stage) return
       }
+      for (const share of SMALLER) if (this.bound === 0) yield* this.gone(share * worst)
+    }
     this.stage = Infinity
     this.narrow()
     yield* this.pass(Infinity)
+  }
+
+  /** Whether whatever scores less than something is found with little work; then nothing else does. */
+  private *gone(score: number): Generator<number, boolean> {
+    this.stage = score
+    this.narrow()
+    const through = yield* this.pass(WORK)
+    if (through) this.bound = Math.min(score, this.list.best[0]!.deltaE00)
+    return through
   }
 
   /** Every task once, with so much work for all; whether it was enough. */

@@ -100,6 +100,18 @@ describe('the search with bounds', () => {
     expect(search.progress().best[0]!.deltaE00).toBeLessThan(exact.best[0]!.deltaE00 + 1)
   })
 
+  it('tells a lower bound before the proof where most mixes have to be looked at, too', () => {
+    const paints = starterPaints.slice(0, 24)
+    const target = { L: 40, a: -20, b: 12 }
+    let clock = 0
+    const search = new RecipeSearch({ paints, maxPaints: 4, maxDrops: 12, target })
+    const told: number[] = []
+    for (let now = search.progress(); !now.proved; now = search.step(clock + 1, () => clock++))
+      if (now.lowerBound > 0) told.push(now.lowerBound)
+    expect(told.length).toBeGreaterThan(0)
+    expect(Math.max(...told)).toBeLessThanOrEqual(search.progress().best[0]!.deltaE00)
+  })
+
   it('matches over several lights and whole reflectances as exactly', () => {
     for (let n = 0; n < 12; n++) {
       const paints = boxOf(6)
