@@ -1,7 +1,6 @@
 import type { Lab } from '../colour/lab'
 import type { Paint } from '../paint/paint'
-import { BATCH, MixBatch } from '../recipe/mixBatch'
-import { compositions } from '../recipe/search/compositions'
+import { SetMixer } from '../recipe/setMixer'
 
 /** A miss of more than this counts as this, ΔE00: nobody would mix it so. */
 export const FAR = 20
@@ -54,29 +53,22 @@ export class SetTable {
     { part, of }: TablePart = { part: 0, of: 1 },
   ): Generator<number, void> {
     const { off, targets: T } = this
-    const batch = new MixBatch(paints, { targets })
-    const take = (members: readonly number[], ratios: readonly number[][], start: number): void => {
-      for (let from = 0; from < ratios.length; from += BATCH) {
-        const many = Math.min(BATCH, ratios.length - from)
-        for (let i = 0; i < many; i++) batch.put(i, members, ratios[from + i]!)
-        batch.reckon(many)
-        batch.meet(off, start)
-      }
+    const mixer = new SetMixer(paints, { maxPaints: 3, maxDrops }, { targets })
+    const take = (members: readonly number[], start: number): void => {
+      if (mixer.mix(members) > 0) mixer.meet(off, start)
     }
     /** What a set can mix is at least what its subsets can. */
     const from = (start: number, place: number): void => {
       for (let t = 0; t < T; t++) off[start + t] = Math.min(off[start + t]!, off[place * T + t]!)
     }
     const n = paints.length
-    const [twos, threes] = [2, 3].map((k) => compositions(k, maxDrops)) as [number[][], number[][]]
-    const padded = twos.map((drops) => [...drops, 0])
-    for (let a = 0; a < n; a++) take([a, a, a], [[1, 0, 0]], a * T)
+    for (let a = 0; a < n; a++) take([a], a * T)
     for (let b = 1; b < n; b++)
       for (let a = 0; a < b; a++) {
         const start = this.place(a, b) * T
         from(start, a)
         from(start, b)
-        take([a, b, a], padded, start)
+        take([a, b], start)
       }
     let sets = 0
     const all = threesOf(n) / of
@@ -89,7 +81,7 @@ export class SetTable {
           from(start, this.place(a, c))
           from(start, this.place(b, c))
           if (place % of !== part) continue
-          take([a, b, c], threes, start)
+          take([a, b, c], start)
           if (++sets % 64 === 0) yield sets / all
         }
   }

@@ -6,15 +6,12 @@ import { labCells } from './labCells'
 const random = seeded(24)
 const between = (low: number, high: number): number => low + (high - low) * random()
 const MANY = 4000
-const lab = Float32Array.from({ length: 3 * MANY }, (_, i) =>
-  i % 3 === 0 ? between(0, 100) : between(-110, 110),
-)
-const cells = labCells(lab)
-const colourAt = (place: number): [number, number, number] => [
-  lab[3 * place]!,
-  lab[3 * place + 1]!,
-  lab[3 * place + 2]!,
-]
+const plane = (low: number, high: number) =>
+  Float32Array.from({ length: MANY }, () => between(low, high))
+const planes = [plane(0, 100), plane(-110, 110), plane(-110, 110)] as const
+const cells = labCells(planes)
+const colourAt = (place: number) =>
+  planes.map((one) => one[place]!) as [L: number, a: number, b: number]
 
 describe('cells of CIELAB', () => {
   it('hold every colour once', () => {

@@ -1,5 +1,6 @@
 import { LEAST_TURN, lightnessWeight, mostTurn } from '../colour/differenceBounds'
 import type { Lab } from '../colour/lab'
+import type { LabPlanes } from './setMixer'
 
 /** Edges of a cell in L*, a* and b*: some hundreds of cells hold what paints mix. */
 const EDGE = { L: 4, ab: 8 } as const
@@ -43,17 +44,17 @@ const CELLS = 1 << 16
 
 /**
  * Sorts colours into cells.
- * @param lab L*, a*, b* of each colour in turn.
- * @example labCells(new Float32Array([50, 0, 0])).order // Uint32Array [0]
+ * @param planes L*, a* and b* of all colours.
+ * @example labCells([new Float32Array([50]), new Float32Array(1), new Float32Array(1)]).order // Uint32Array [0]
  */
-export function labCells(lab: Float32Array): LabCells {
-  const size = lab.length / 3
+export function labCells([Ls, as, bs]: LabPlanes): LabCells {
+  const size = Ls.length
   const cellOf = new Uint16Array(size)
   const counts = new Uint32Array(LAYERS * SIDE * SIDE + 1)
   for (let i = 0; i < size; i++) {
-    const layer = partOf(lab[3 * i]! / EDGE.L, LAYERS)
-    const a = partOf((lab[3 * i + 1]! - LOW) / EDGE.ab, SIDE)
-    const b = partOf((lab[3 * i + 2]! - LOW) / EDGE.ab, SIDE)
+    const layer = partOf(Ls[i]! / EDGE.L, LAYERS)
+    const a = partOf((as[i]! - LOW) / EDGE.ab, SIDE)
+    const b = partOf((bs[i]! - LOW) / EDGE.ab, SIDE)
     const cell = (layer * SIDE + a) * SIDE + b
     cellOf[i] = cell
     counts[cell + 1]!++
@@ -68,10 +69,10 @@ export function labCells(lab: Float32Array): LabCells {
   const colours = new Float32Array(4 * size)
   for (let i = 0; i < size; i++) {
     const at = next[cellOf[i]!]!++
-    const a = lab[3 * i + 1]!
-    const b = lab[3 * i + 2]!
+    const a = as[i]!
+    const b = bs[i]!
     order[at] = i
-    colours[4 * at] = lab[3 * i]!
+    colours[4 * at] = Ls[i]!
     colours[4 * at + 1] = a
     colours[4 * at + 2] = b
     colours[4 * at + 3] = Math.sqrt(a * a + b * b)

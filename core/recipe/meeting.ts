@@ -10,7 +10,7 @@ import { surelyFurther } from '../colour/surelyFurther'
  */
 export function meeting(
   targets: readonly Lab[],
-  [Ls, as, bs]: readonly [Float64Array, Float64Array, Float64Array],
+  [Ls, as, bs]: readonly [Float32Array, Float32Array, Float32Array],
 ): (many: number, off: Float32Array, start: number) => void {
   const T = targets.length
   const [tL, ta, tb] = (['L', 'a', 'b'] as const).map((axis) =>

@@ -6,8 +6,8 @@ import type { Candidate } from './shortlist'
 
 interface Placed extends Candidate {
   /** Places in the box, rising. */
-  members: readonly number[]
-  parts: readonly number[]
+  members: ArrayLike<number>
+  parts: ArrayLike<number>
 }
 
 /** What comes first among mixes that are equally close, as the plain enumeration meets them. */

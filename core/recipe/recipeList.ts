@@ -1,8 +1,8 @@
 import type { ViewingOptions } from '../colour/lab'
-import { gcd } from '../numbers/gcd'
 import type { Mixture } from '../paint/paint'
-import { BATCH, MixBatch } from './mixBatch'
 import type { Limits } from './recipe'
+import { SetMixer } from './setMixer'
+import type { LabPlanes } from './setMixer'
 
 const times = (n: number, k: number): number => {
   let product = 1
@@ -21,70 +21,96 @@ export function countRecipes(paints: number, { maxPaints, maxDrops }: Limits): n
   return sum
 }
 
-/** Recipes with their colours, in the order of the enumeration. */
-export interface RecipeList {
-  size: number
-  /** Paints a recipe has at most: so many places each has in `members` and `drops`. */
-  width: number
-  /** L*, a*, b* of each in turn, in single precision. */
-  lab: Float32Array
-  /** Places of its paints in the box, their drops, and how many paints it has. */
+/** All sets of so many paints, in the order of the box, each at all ratios. */
+interface Sets {
+  /** Places of a set's paints in the box, rising; set after set. */
   members: Uint16Array
-  drops: Uint8Array
-  counts: Uint8Array
+  /** How many sets there are. */
+  many: number
+  ratios: readonly (readonly number[])[]
+  /** Where the first recipe stands. */
+  start: number
 }
 
-const emptyList = (most: number, width: number): RecipeList => ({
-  size: 0,
-  width,
-  lab: new Float32Array(most * 3),
-  members: new Uint16Array(most * width),
-  drops: new Uint8Array(most * width),
-  counts: new Uint8Array(most),
-})
+/** Recipes with their colours: sets of one paint first, set after set, ratio after ratio. */
+export interface RecipeList {
+  size: number
+  sets: Sets[]
+  /** L*, a*, b* of each, in single precision. */
+  planes: LabPlanes
+}
 
-/** Every recipe of a box in the order of the enumeration, its colour still to be reckoned. */
-function plainList(paints: number, limits: Limits): RecipeList {
-  const { maxPaints: width, maxDrops } = limits
-  const list = emptyList(countRecipes(paints, limits), width)
-  const { counts, members: allMembers, drops: allDrops } = list
-  const members = new Uint16Array(width)
-  const drops = new Uint8Array(width)
-  let size = 0
-  const add = (depth: number, next: number, left: number, divisor: number): void => {
-    for (let p = next; p < paints; p++) {
-      members[depth] = p
-      for (let d = 1; d <= left; d++) {
-        drops[depth] = d
-        // Most are 1 already: nothing divides that.
-        const common = divisor === 1 ? 1 : gcd(divisor, d)
-        if (common === 1) {
-          counts[size] = depth + 1
-          const from = size++ * width
-          for (let k = 0; k <= depth; k++) {
-            allMembers[from + k] = members[k]!
-            allDrops[from + k] = drops[k]!
-          }
-        }
-        if (depth + 1 < width && d < left) add(depth + 1, p + 1, left - d, common)
-      }
-    }
+/** Sets of some paints with so many in each, lexicographic, one after the other. */
+function setsOf(paints: number, count: number): Uint16Array {
+  const found = new Uint16Array(count * times(paints, count))
+  const set = Uint16Array.from({ length: count }, (_, k) => k)
+  for (let at = 0; at < found.length; at += count) {
+    found.set(set, at)
+    let last = count - 1
+    while (last > 0 && set[last] === paints - count + last) last--
+    for (let p = set[last]! + 1; last < count; p++) set[last++] = p
   }
-  add(0, 0, maxDrops, 0)
-  return { ...list, size, lab: list.lab.subarray(0, size * 3) }
+  return found
+}
+
+/** Every recipe of a box, its colour still to be reckoned. */
+function plainList(paints: number, all: readonly Sets['ratios'][]): RecipeList {
+  let size = 0
+  const sets = all.slice(0, paints).map((ratios, i) => {
+    const members = setsOf(paints, i + 1)
+    const many = members.length / (i + 1)
+    const start = size
+    size += many * ratios.length
+    return { members, many, ratios, start }
+  })
+  const plane = () => new Float32Array(size)
+  return { size, sets, planes: [plane(), plane(), plane()] }
+}
+
+/** Fewer are copied one by one sooner than as a run. */
+const FEW = 32
+
+/** The paints of a set, by their places in the box. */
+function setAt({ members, many }: Sets, n: number): Uint16Array {
+  const count = members.length / many
+  return members.subarray(n * count, (n + 1) * count)
+}
+
+/** The recipe at a place: its paints by their places in the box, and their drops. */
+export function recipeAt(
+  { sets }: RecipeList,
+  place: number,
+): { members: ArrayLike<number>; drops: readonly number[] } {
+  const own = sets.findLast(({ start }) => start <= place)!
+  const { length } = own.ratios
+  const at = place - own.start
+  return { members: setAt(own, Math.floor(at / length)), drops: own.ratios[at % length]! }
+}
+
+/** Copies colours of so many recipes. */
+function copy(from: LabPlanes, place: number, many: number, to: LabPlanes, at: number): void {
+  for (let axis = 0; axis < 3; axis++) {
+    const [source, plane] = [from[axis]!, to[axis]!]
+    if (many >= FEW) plane.set(source.subarray(place, place + many), at)
+    else for (let i = 0; i < many; i++) plane[at + i] = source[place + i]!
+  }
 }
 
 /** A list that some recipes of another box are in. */
 interface Known {
   list: RecipeList
   /** Place of each paint of its box in the other; −1 for what is not in it. Rising. */
-  placeOf: ArrayLike<number>
+  placeOf: readonly number[]
 }
 
-/** Whether all paints of a recipe are among some. */
-function allIn({ members, counts, width }: RecipeList, at: number, has: (p: number) => boolean) {
-  for (let k = at * width; k < at * width + counts[at]!; k++) if (!has(members[k]!)) return false
-  return true
+/** Where the sets of so many paints begin that another box has, too, in the order of both. */
+function sharedPlaces({ list, placeOf }: Known, count: number): number[] {
+  const own = list.sets[count - 1]
+  const places: number[] = []
+  for (let n = 0; own && n < own.many; n++)
+    if (setAt(own, n).every((paint) => placeOf[paint]! >= 0))
+      places.push(own.start + n * own.ratios.length)
+  return places
 }
 
 /**
@@ -97,32 +123,21 @@ export function mixedList(
   viewing: ViewingOptions,
   known?: Known,
 ): RecipeList {
-  const list = plainList(paints.length, limits)
-  const { size, width, lab } = list
-  const batch = new MixBatch(paints, { width, ...viewing })
-  const shared = new Set(Array.from(known?.placeOf ?? []).filter((place) => place >= 0))
-  const places = new Uint32Array(BATCH)
-  let waiting = 0
-  const reckon = (): void => {
-    batch.reckon(waiting)
-    batch.writeLabs(lab, places)
-    waiting = 0
-  }
-  let from = 0
-  for (let i = 0; i < size;) {
-    if (known && allIn(list, i, (p) => shared.has(p))) {
-      while (!allIn(known.list, from, (p) => known.placeOf[p]! >= 0)) from++
-      for (let axis = 0; axis < 3; axis++) lab[3 * i + axis] = known.list.lab[3 * from + axis]!
-      from++
-      i++
-      continue
+  const mixer = new SetMixer(paints, limits, viewing)
+  const list = plainList(paints.length, mixer.ratios)
+  const shared = new Set(known?.placeOf)
+  list.sets.forEach((sets, i) => {
+    const { many, ratios, start } = sets
+    const places = known ? sharedPlaces(known, i + 1) : []
+    let next = 0
+    for (let n = 0; n < many; n++) {
+      const at = start + n * ratios.length
+      const set = setAt(sets, n)
+      if (known && set.every((paint) => shared.has(paint)))
+        copy(known.list.planes, places[next++]!, ratios.length, list.planes, at)
+      else copy(mixer.planes, 0, mixer.mix(set), list.planes, at)
     }
-    const many = known ? 1 : Math.min(BATCH - waiting, size - i)
-    batch.putRun(waiting, list, i, many)
-    for (const end = i + many; i < end; i++) places[waiting++] = i
-    if (waiting === BATCH) reckon()
-  }
-  reckon()
+  })
   return list
 }
 
@@ -130,24 +145,16 @@ export function mixedList(
  * The recipes that take only some paints of a box, in the same order: nothing is mixed anew.
  * @param placeOf place of each paint of the list's box in the smaller one; −1 for what is not in it.
  */
-export function listOf(all: RecipeList, placeOf: ArrayLike<number>, limits: Limits): RecipeList {
-  const { width } = all
-  const few = Array.from(placeOf).filter((place) => place >= 0).length
-  const list = emptyList(countRecipes(few, limits), width)
-  let size = 0
-  for (let from = 0; from < all.size; from++) {
-    const count = all.counts[from]!
-    let k = 0
-    for (; k < count; k++) {
-      const place = placeOf[all.members[from * width + k]!]!
-      if (place < 0) break
-      list.members[size * width + k] = place
-      list.drops[size * width + k] = all.drops[from * width + k]!
-    }
-    if (k < count) continue
-    list.counts[size] = count
-    for (let axis = 0; axis < 3; axis++) list.lab[size * 3 + axis] = all.lab[from * 3 + axis]!
-    size++
-  }
-  return { ...list, size, lab: list.lab.subarray(0, size * 3) }
+export function listOf(all: RecipeList, placeOf: readonly number[]): RecipeList {
+  const few = placeOf.filter((place) => place >= 0).length
+  const list = plainList(
+    few,
+    all.sets.map(({ ratios }) => ratios),
+  )
+  list.sets.forEach(({ ratios, start }, i) =>
+    sharedPlaces({ list: all, placeOf }, i + 1).forEach((from, n) =>
+      copy(all.planes, from, ratios.length, list.planes, start + n * ratios.length),
+    ),
+  )
+  return list
 }

@@ -9,14 +9,22 @@ import { labCells } from './labCells'
 import type { LabCells } from './labCells'
 import { checkLimit, checkLimits } from './recipe'
 import type { Limits, Recipe } from './recipe'
-import { ROUGH } from './mixBatch'
-import { listOf, mixedList } from './recipeList'
+import { earlierPlaced } from './merge'
+import { listOf, mixedList, recipeAt } from './recipeList'
 import type { RecipeList } from './recipeList'
+import { ROUGH } from './setMixer'
 import { Shortlist } from './shortlist'
+import type { Candidate } from './shortlist'
+
+interface Found extends Candidate {
+  members: ArrayLike<number>
+  parts: readonly number[]
+  colour: [L: number, a: number, b: number]
+}
 
 /**
  * All recipes of a box with their colours, in cells of CIELAB, so that one build answers any number of targets exactly.
- * About 80 bytes a recipe.
+ * About 32 bytes a recipe.
  * @example new RecipeTable(box, { maxPaints: 2, maxDrops: 6 }).nearest(flesh)[0].deltaE00
  */
 export class RecipeTable {
@@ -35,7 +43,7 @@ export class RecipeTable {
     checkLimits(limits)
     this.list = list ?? mixedList(paints, limits, viewing)
     this.evaluator = new MixEvaluator(paints, viewing)
-    this.cells = labCells(this.list.lab)
+    this.cells = labCells(this.list.planes)
   }
 
   get size(): number {
@@ -54,7 +62,7 @@ export class RecipeTable {
     if (next < paints.length) return undefined
     if (next === this.paints.length) return this
     const { limits, viewing } = this
-    return new RecipeTable(paints, limits, viewing, listOf(this.list, placeOf, limits))
+    return new RecipeTable(paints, limits, viewing, listOf(this.list, placeOf))
   }
 
   /**
@@ -82,9 +90,8 @@ export class RecipeTable {
   nearest(target: Lab, limit = 1): Recipe[] {
     checkLimit(limit)
     const { colours, starts, order } = this.cells
-    const { counts, drops, width } = this.list
     const exact = new Float64Array(3)
-    const list = new Shortlist(limit)
+    const list = new Shortlist<Found>(limit, earlierPlaced)
     const targetC = Math.hypot(target.a, target.b)
     const { cells, least } = this.cells.nearestFirst(target)
     for (let n = 0; n < cells.length && least[n]! <= list.worst + ROUGH; n++) {
@@ -99,35 +106,29 @@ export class RecipeTable {
         if (surelyFurther(e, L, a, b, C, target.L, target.a, target.b, targetC)) continue
         const nearly = deltaE00Of(L, a, b, target.L, target.a, target.b)
         if (nearly > list.worst + ROUGH) continue
-        const i = order[at]!
-        this.writeExact(i, exact)
-        const off = deltaE00Of(exact[0]!, exact[1]!, exact[2]!, target.L, target.a, target.b)
-        if (off > list.worst) continue
-        let sum = 0
-        for (let k = 0; k < counts[i]!; k++) sum += drops[i * width + k]!
-        list.offer({ deltaE00: off, paints: counts[i]!, drops: sum, place: i })
+        const { members, drops } = recipeAt(this.list, order[at]!)
+        const count = drops.length
+        this.evaluator.writeLab(members, drops, count, exact, 0)
+        const [L1, a1, b1] = exact as unknown as [number, number, number]
+        const deltaE00 = deltaE00Of(L1, a1, b1, target.L, target.a, target.b)
+        if (deltaE00 > list.worst) continue
+        list.offer({
+          deltaE00,
+          paints: count,
+          drops: drops.reduce((sum, one) => sum + one, 0),
+          place: 0,
+          members,
+          parts: drops,
+          colour: [L1, a1, b1],
+        })
       }
     }
-    return list.best.map(({ place, deltaE00 }) => this.recipe(place, deltaE00))
+    return list.best.map((one) => this.recipe(one))
   }
 
-  private writeExact(place: number, lab: Float64Array): void {
-    const { width, counts, members, drops } = this.list
-    const from = place * width
-    const to = from + counts[place]!
-    this.evaluator.writeLab(members.subarray(from, to), drops.subarray(from, to), to - from, lab, 0)
-  }
-
-  private recipe(place: number, deltaE00: number): Recipe {
-    const { width, counts, members, drops } = this.list
-    const parts = Array.from({ length: counts[place]! }, (_, k) => ({
-      paint: this.paints[members[place * width + k]!]!,
-      drops: drops[place * width + k]!,
-    }))
-    const exact = new Float64Array(3)
-    this.writeExact(place, exact)
-    const [L, a, b] = exact as unknown as [number, number, number]
+  private recipe({ members, parts, colour: [L, a, b], deltaE00 }: Found): Recipe {
     const { name } = weightsOf(this.viewing.illuminant, this.viewing.observer)
-    return { parts, lab: { L, a, b, white: name }, deltaE00 }
+    const bottles = parts.map((drops, k) => ({ paint: this.paints[members[k]!]!, drops }))
+    return { parts: bottles, lab: { L, a, b, white: name }, deltaE00 }
   }
 }

@@ -16,7 +16,6 @@ import { plainKernel } from './plainKernel'
 import { ratioTree } from './ratioTree'
 import { EVERYTHING, targetBox } from './targetBox'
 import { SLACK, wasmKernel } from './wasmKernel'
-import { instantiate } from './wasmModule'
 
 const random = seeded(20261127)
 const upTo = (most: number): number => Math.floor(random() * most)
@@ -56,27 +55,27 @@ describe('what the search stands on', () => {
     ]
     const tree = paintTree(paints)
     const weights = weightsOf()
-    const { kernel } = instantiate(tree, [], weights, [1, 1], () => undefined)!
-    const start = (kernel.memory.buffer.byteLength + 15) & ~15
-    kernel.memory.grow(1)
-    const members = [0, 0, 0].map(() => upTo(paints.length))
-    for (let n = 0; n < 500; n++) {
-      members.forEach((_, k) => (members[k] = upTo(paints.length)))
-      const drops = members.map(() => 1 + upTo(12))
-      new Uint16Array(kernel.memory.buffer, start, 3).set(members)
-      new Float32Array(kernel.memory.buffer, start + 16, 3).set(drops)
-      kernel.evaluateBatch(3, 1, start, start + 16, start + 32)
-      const xyz = new Float32Array(kernel.memory.buffer, start + 32, 3)
-      const R = opaqueReflectance(
-        mixPaints(members.map((m, k) => ({ paint: paints[tree.order[m]!]!, drops: drops[k]! }))),
-      )
+    const kernel = wasmKernel(
+      tree,
+      [1, 2, 3].map((n) => ratioTree(n, 12)),
+      weights,
+      [1, 1],
+    )!
+    kernel.seek({ box: EVERYTHING, across: [] }, Infinity)
+    let looked = 0
+    kernel.search([tree.root, tree.root, tree.root], 0, (members, drops, ...xyz) => {
+      if (upTo(1500) > 0) return
+      looked++
+      const parts = drops.map((of, k) => ({ paint: paints[tree.order[members[k]!]!]!, drops: of }))
+      const R = opaqueReflectance(mixPaints(parts))
       const exact = [weights.x, weights.y, weights.z].map((w) =>
         w.reduce((sum, v, i) => sum + v * R[i]!, 0),
       )
       exact.forEach((value, k) =>
         expect(Math.abs(xyz[k]! - value)).toBeLessThan(0.2 * SLACK * (1 + value)),
       )
-    }
+    })
+    expect(looked).toBeGreaterThan(500)
   })
 
   it('both kernels hand over the same mixes', () => {

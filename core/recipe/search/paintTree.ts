@@ -75,20 +75,36 @@ function extentOf([Kmin, Kmax, Smin, Smax]: Cluster['curves'], seen: Float64Arra
   return extent
 }
 
+/** What the eye sees of each band. */
+function seenOf(): Float64Array {
+  const { x, y, z } = weightsOf()
+  return y.map((weight, i) => (weight + x[i]! + z[i]!) / 3)
+}
+
+/** A single paint at a place of the tree. */
+function single({ K, S }: Mixture, place: number, seen: Float64Array): Cluster {
+  const R = opaqueReflectance({ K, S })
+  const curves: Cluster['curves'] = [K, K, S, S, R, R]
+  const extent = extentOf(curves, seen)
+  return { from: place, to: place + 1, left: -1, right: -1, curves, extent }
+}
+
+/** Paints in the order of the box, nothing joined: enough to mix them. */
+export function looseTree(paints: readonly Mixture[]): PaintTree {
+  const seen = seenOf()
+  const clusters = paints.map((paint, place) => single(paint, place, seen))
+  return { order: [...paints.keys()], clusters, root: 0 }
+}
+
 /** Builds the tree by joining what is alike. */
 export function paintTree(paints: readonly Mixture[]): PaintTree {
-  const { x, y, z } = weightsOf()
-  const seen = y.map((weight, i) => (weight + x[i]! + z[i]!) / 3)
+  const seen = seenOf()
   const order: number[] = []
   const clusters: Cluster[] = new Array<Cluster>(paints.length)
   const lay = ({ point, of }: Joined): number => {
     if (!of) {
       const place = order.push(point) - 1
-      const { K, S } = paints[point]!
-      const R = opaqueReflectance({ K, S })
-      const curves: Cluster['curves'] = [K, K, S, S, R, R]
-      const extent = extentOf(curves, seen)
-      clusters[place] = { from: place, to: place + 1, left: -1, right: -1, curves, extent }
+      clusters[place] = single(paints[point]!, place, seen)
       return place
     }
     const [left, right] = of.map(lay) as [number, number]

@@ -47,7 +47,8 @@ export interface KernelModule {
   clearFound(): void
   takeWork(): number
   search(slots: number, cell: number, work: number): number
-  labOfBatch(many: number, room: number, from: number, to: number): void
+  chosen: WebAssembly.Global
+  mixSet(slots: number, first: number, last: number, to: number, plane: number): void
   leastDifferences(
     many: number,
     room: number,
@@ -55,13 +56,6 @@ export interface KernelModule {
     targets: number,
     count: number,
     least: number,
-  ): void
-  evaluateBatch(
-    paintsEach: number,
-    many: number,
-    paints: number,
-    amounts: number,
-    out: number,
   ): void
 }
 

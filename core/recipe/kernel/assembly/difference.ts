@@ -151,24 +151,14 @@ export function mayBeNear(X: v128, Y: v128, Z: v128): i32 {
   return ~i32x4.bitmask(f32x4.gt(plus(light, chromaAndHue(a, b)), most)) & 15
 }
 
-/**
- * L*, then a*, then b* of so many X, Y, Z, three f32 each, under the target's white; `room` f32 for each. The last stands three
- * times more, for those who read four at a time.
- */
-export function labOfBatch(many: i32, room: i32, from: usize, to: usize): void {
-  const white = f32x4.replace_lane(v128.load(target, 16), 3, 1)
-  const plane = <usize>room * 4
-  const end = to + 4 * <usize>many
-  for (; to < end; to += 4) {
-    const f = root(f32x4.div(v128.load(from), white))
-    const fx = f32x4.extract_lane(f, 0)
-    const fy = f32x4.extract_lane(f, 1)
-    const fz = f32x4.extract_lane(f, 2)
-    v128.store(to, all(fy * 116 - 16))
-    v128.store(to + plane, all((fx - fy) * 500))
-    v128.store(to + 2 * plane, all((fy - fz) * 200))
-    from += 12
-  }
+/** L*, then a*, then b* of four X, Y, Z under the target's white, `plane` bytes apart. */
+// @ts-ignore: decorator
+@inline
+export function writeLabs(X: v128, Y: v128, Z: v128, to: usize, plane: usize): void {
+  const fy = root(f32x4.div(Y, v128.load32_splat(target, 20)))
+  v128.store(to, minus(scaled(fy, 116.0), all(16.0)))
+  v128.store(to + plane, scaled(minus(root(f32x4.div(X, v128.load32_splat(target, 16))), fy), 500.0))
+  v128.store(to + 2 * plane, scaled(minus(fy, root(f32x4.div(Z, v128.load32_splat(target, 24)))), 200.0))
 }
 
 /**

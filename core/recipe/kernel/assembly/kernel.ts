@@ -29,9 +29,9 @@ export {
   turn,
   weightsAt,
 } from './layout'
-export { evaluateBatch } from './batch'
-export { labOfBatch, leastDifferences, target } from './difference'
-export { clearFound, foundCount } from './finds'
+export { leastDifferences, target } from './difference'
+export { chosen, clearFound, foundCount } from './finds'
+export { mixSet } from './sets'
 
 /**
  * So few mixes are evaluated instead of bounded further: more where bounds of small nodes keep out little, told from

@@ -12,7 +12,7 @@ function atRatios(n: i32, first: i32, last: i32): void {
   }
   else for (let at = first; at < last; at += 4) {
     setRatio(at)
-    four(n, last)
+    four(n, true, last, 0, 0)
   }
 }
 

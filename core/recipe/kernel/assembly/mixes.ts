@@ -2,7 +2,7 @@
  * Mixes of the chosen paints, four ratios or four bands at a time; those that may be sought are written down.
  */
 import { mixX, mixY, mixZ, reckon } from './bandwise'
-import { mayBeNear } from './difference'
+import { mayBeNear, writeLabs } from './difference'
 import { chosen, keep, ratio } from './finds'
 import { BLUE_GROUPS, GROUP, GROUPS, PAINT, box, paints, ratioStride, ratios, restOfZ, weights } from './layout'
 import { reflect } from './optics'
@@ -73,12 +73,13 @@ function weighed(w: usize, offset: i32, r0: v128, r1: v128, r2: v128, r3: v128):
 }
 
 /**
- * The chosen paints at the ratio and the three after it, a lane each; those below `last` that may be near the target are
- * written down. `n` is known where this is put in, so that slots which are not there fall away.
+ * The chosen paints at the ratio and the three after it, a lane each. Where mixes are sought those below `last` that may be
+ * near the target are written down; else L*, a*, b* of all four are, `plane` bytes apart. `n` and `seeking` are known where
+ * this is put in, so that what is not there falls away.
  */
 // @ts-ignore: decorator
 @inline
-export function four(n: i32, last: i32): void {
+export function four(n: i32, seeking: bool, last: i32, to: usize, plane: usize): void {
   let p0 = paintAt(0)
   let p1 = n > 1 ? paintAt(1) : p0
   let p2 = n > 2 ? paintAt(2) : p0
@@ -120,7 +121,7 @@ export function four(n: i32, last: i32): void {
     if (n > 4) p4 += GROUP
     w += 48
     // The blue of a mix may already say that it is not sought.
-    if (group == BLUE_GROUPS - 1) {
+    if (seeking && group == BLUE_GROUPS - 1) {
       const most = f32x4.add(Z, f32x4.splat(restOfZ))
       const may = v128.and(
         f32x4.le(Z, v128.load32_splat(box, 20)),
@@ -128,6 +129,10 @@ export function four(n: i32, last: i32): void {
       )
       if (!v128.any_true(may)) return
     }
+  }
+  if (!seeking) {
+    writeLabs(X, Y, Z, to, plane)
+    return
   }
   const near = mayBeNear(X, Y, Z) & (last - ratio < 4 ? (1 << (last - ratio)) - 1 : 15)
   if (near & 1) keep(n, 0, f32x4.extract_lane(X, 0), f32x4.extract_lane(Y, 0), f32x4.extract_lane(Z, 0))
