@@ -6,7 +6,9 @@ import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
 import type { Paint } from '../paint/paint'
 import { starterPaints } from '../paint/starter'
+import { exhaustiveRecipes } from './exhaustive'
 import { findRecipes } from './findRecipes'
+import type { Recipe } from './recipe'
 import { countRecipes } from './recipeList'
 import { RecipeTable } from './recipeTable'
 
@@ -66,6 +68,24 @@ describe('the search', () => {
     const target = labOf(opaqueReflectance(white))
     const [best] = findRecipes({ target, paints: [white, twin], maxPaints: 2, maxDrops: 6 })
     expect(best!.parts).toEqual([{ paint: white, drops: 1 }])
+  })
+
+  it('a table breaks ties among twins as trying everything does, mixed anew, picked out or grown', () => {
+    for (let n = 0; n < 12; n++) {
+      const some = [n, n + 9, n + 20].map((i) => starterPaints[i]!)
+      const twins = some.map((paint) => ({ ...paint, id: `${paint.id}-twin` }))
+      const paints = [...some, ...twins]
+      const limits = { maxPaints: 1 + (n % 4), maxDrops: 3 + (n % 5) }
+      const target = targets[n % targets.length]!
+      const partsOf = (recipes: readonly Recipe[]) => recipes.map(({ parts }) => parts)
+      const all = partsOf(exhaustiveRecipes({ paints, target, ...limits, limit: 25 }))
+      const tables = [
+        new RecipeTable(paints, limits),
+        new RecipeTable([...paints, starterPaints[38]!], limits).of(paints)!,
+        new RecipeTable(paints.slice(1), limits).grown(paints)!,
+      ]
+      for (const table of tables) expect(partsOf(table.nearest(target, 25))).toEqual(all)
+    }
   })
 
   it('aims at a reflectance through its colour under the light of the request', () => {

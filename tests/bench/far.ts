@@ -32,7 +32,10 @@ function alone(paints: Paint[], target: Lab): { ms: number; bound: number } {
   return { ms: performance.now() - start, bound }
 }
 
-/** Proofs for targets out of reach by two threads, as in the room, and by one: the slowest but one in ten, and the slowest. */
+/**
+ * Proofs for targets out of reach by two threads, as in the room, and by one: the slowest but one in ten, and the slowest.
+ * Where trying all takes 5.5 s, what is wanted is one second and three.
+ */
 export async function farBench(): Promise<Ratio[]> {
   const together = await Together.of({ box: 'starter', paints: 24 })
   const { paints } = together
@@ -51,8 +54,8 @@ export async function farBench(): Promise<Ratio[]> {
   await together.end()
   const told = Math.max(...bounds!).toFixed(0)
   return [
-    { place: 17, which: 'nine of ten within', wanted: 7 },
-    { place: 19, which: 'all within', wanted: 5 },
+    { place: 17, which: 'nine of ten within', wanted: 5.5 },
+    { place: 19, which: 'all within', wanted: 1.8 },
   ].map(({ place, which, wanted }) => {
     const [ms, ofOne] = [both!, one!].map((times) => sorted(times)[place]!) as [number, number]
     return {
