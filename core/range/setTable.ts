@@ -55,7 +55,8 @@ export class SetTable {
     const { off, targets: T } = this
     const mixer = new SetMixer(paints, { maxPaints: 3, maxDrops }, { targets })
     const take = (members: readonly number[], start: number): void => {
-      if (mixer.mix(members) > 0) mixer.meet(off, start)
+      mixer.mix(members)
+      mixer.meet(off, start)
     }
     /** What a set can mix is at least what its subsets can. */
     const from = (start: number, place: number): void => {

@@ -1,7 +1,8 @@
-import { exhaustiveRecipes, RecipeSearch } from '../../core'
+import { exhaustiveRecipes } from '../../core'
 import type { Lab, Paint } from '../../core'
 import type { Ratio } from './rate'
 import { MAX_DROPS, Together } from './searchers'
+import { stepped } from './stepped'
 import { sorted } from './times'
 import { random, tryingAll } from './trying'
 
@@ -21,15 +22,13 @@ function farTargets(paints: Paint[]): Lab[] {
 
 /** Milliseconds until one thread has its proof, and until it told a lower bound. */
 function alone(paints: Paint[], target: Lab): { ms: number; bound: number } {
-  const start = performance.now()
-  const search = new RecipeSearch({ paints, target, maxPaints: MAX_PAINTS, maxDrops: MAX_DROPS })
-  let now = search.progress()
+  const request = { paints, target, maxPaints: MAX_PAINTS, maxDrops: MAX_DROPS }
   let bound = Infinity
-  while (!now.proved) {
-    now = search.step(performance.now() + 5, () => performance.now())
-    if (now.lowerBound > 0) bound = Math.min(bound, performance.now() - start)
-  }
-  return { ms: performance.now() - start, bound }
+  const ms = stepped(request, ({ lowerBound, proved }, ms) => {
+    if (lowerBound > 0) bound = Math.min(bound, ms)
+    return proved
+  })
+  return { ms, bound }
 }
 
 /**

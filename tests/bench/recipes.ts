@@ -1,30 +1,24 @@
-import { RecipeSearch, starterPaints } from '../../core'
-import type { Lab, Paint } from '../../core'
+import { starterPaints } from '../../core'
+import type { Lab, RecipeRequest } from '../../core'
 import { manyPaints } from './manyPaints'
 import type { Ratio } from './rate'
+import { MAX_DROPS } from './searchers'
+import { stepped } from './stepped'
 import { median } from './times'
 import { targetsOf, tryingAll } from './trying'
 
-const MAX_DROPS = 12
 /** Within so much of the best a recipe is a good answer. */
 const GOOD = 1
+
 /** Time until the search holds something good, and until it is proved. */
-function timed(request: { target: Lab; paints: Paint[]; maxPaints: number; maxDrops: number }): {
-  good: number
-  proved: number
-} {
-  const start = performance.now()
-  const search = new RecipeSearch(request)
-  const marks = [{ ms: performance.now() - start, off: search.progress().best[0]!.deltaE00 }]
-  let last = search.progress()
-  while (!last.proved) {
-    last = search.step(performance.now() + 5, () => performance.now())
-    marks.push({ ms: performance.now() - start, off: last.best[0]!.deltaE00 })
-  }
-  return {
-    good: marks.find(({ off }) => off <= last.best[0]!.deltaE00 + GOOD)!.ms,
-    proved: performance.now() - start,
-  }
+function timed(request: RecipeRequest): { good: number; proved: number } {
+  const marks: { ms: number; off: number }[] = []
+  const proved = stepped(request, ({ best, proved }, ms) => {
+    marks.push({ ms, off: best[0]!.deltaE00 })
+    return proved
+  })
+  const enough = marks.at(-1)!.off + GOOD
+  return { good: marks.find(({ off }) => off <= enough)!.ms, proved }
 }
 
 /** 300 paints, up to 4: until what is found is within 0.3 of what can be, at the slowest of some targets. */
@@ -32,14 +26,12 @@ function largeBench(): Ratio[] {
   const paints = manyPaints(300)
   const maxPaints = 4
   const targets = targetsOf(paints)
-  const times = targets.map((target) => {
-    const start = performance.now()
-    const search = new RecipeSearch({ paints, target, maxPaints, maxDrops: MAX_DROPS })
-    let now = search.progress()
-    while (now.best[0]!.deltaE00 - now.lowerBound > 0.3)
-      now = search.step(performance.now() + 5, () => performance.now())
-    return performance.now() - start
-  })
+  const times = targets.map((target) =>
+    stepped(
+      { paints, target, maxPaints, maxDrops: MAX_DROPS },
+      ({ best, lowerBound }) => best[0]!.deltaE00 - lowerBound <= 0.3,
+    ),
+  )
   const slowest = Math.max(...times)
   return [
     {
