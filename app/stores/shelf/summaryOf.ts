@@ -17,6 +17,12 @@ export function stripOf(figure: Figure): string[] {
   return made
 }
 
+export const stripKnown = (figure: Figure): boolean => strips.has(figure)
+
+/** Figures of a commission whose ladders the shelf shows. */
+export const strippedFigures = (project: Project): readonly Figure[] =>
+  project.figures.slice(0, STRIPS)
+
 export const summaryOf = (project: Project, touchedAt: number): Summary => ({
   id: project.id,
   name: project.name,

@@ -13,6 +13,9 @@ const SHARES = 11
 /** Bands that bounds reckon with, merged from the 36; four at a time. */
 export const MERGED = 20
 
+/** Mixes the chosen paints, so many of them, at ratios from `first` up to `last`. */
+type MixSet = (first: number, last: number, to: number, plane: number) => void
+
 export interface KernelModule {
   memory: WebAssembly.Memory
   box: WebAssembly.Global
@@ -48,7 +51,11 @@ export interface KernelModule {
   takeWork(): number
   search(slots: number, cell: number, work: number): number
   chosen: WebAssembly.Global
-  mixSet(slots: number, first: number, last: number, to: number, plane: number): void
+  mixOne: MixSet
+  mixTwo: MixSet
+  mixThree: MixSet
+  mixFour: MixSet
+  mixFive: MixSet
   leastDifferences(
     many: number,
     room: number,
