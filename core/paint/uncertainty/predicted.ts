@@ -1,11 +1,12 @@
 import { deltaE00Of } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab, ViewingOptions } from '../../colour/lab'
+import type { Spectrum } from '../../colour/spectrum'
 import { mixPaints } from '../mix'
 import type { Part } from '../mix'
 import { opaqueReflectance } from '../opaque'
-import type { Paint } from '../paint'
-import { moved, SHAPES } from './basis'
+import type { Mixture, Paint } from '../paint'
+import { K_SHAPES, SHAPES, shapes } from './basis'
 import { choleskyOf, packed } from './cholesky'
 import { STARTER_SPREAD } from './spread'
 
@@ -44,24 +45,37 @@ function radiusOf(lab: Lab, factor: readonly number[]): number {
   return off.sort((a, b) => a - b)[Math.floor(SHARE * off.length)]!
 }
 
+/** How the reflectance of an opaque mix moves, band by band, when log K and log S of one of its parts do. */
+function bends({ K, S }: Mixture, paint: Mixture, share: number): { byK: Spectrum; byS: Spectrum } {
+  const seen = opaqueReflectance({ K, S })
+  const moved = (curve: Spectrum, own: Spectrum): Spectrum =>
+    curve.map((value, i) => value + STEP * share * own[i]!)
+  const slope = (mixture: Mixture): Spectrum =>
+    opaqueReflectance(mixture).map((R, i) => (R - seen[i]!) / STEP)
+  return { byK: slope({ K: moved(K, paint.K), S }), byS: slope({ K, S: moved(S, paint.S) }) }
+}
+
 /**
  * The colour of an opaque mix with its uncertainty: the spreads of its paints are carried through the
  * mix by first differences (linear propagation, JCGM 100:2008, 5.1.2); paints err independently.
  * @example predictMix([{ paint: white, drops: 3 }, { paint: ochre, drops: 1 }]).within
  */
 export function predictMix(parts: readonly Part<Paint>[], options: ViewingOptions = {}): Predicted {
-  const labOfParts = (list: readonly Part[]): Lab =>
-    labOf(opaqueReflectance(mixPaints(list)), options)
-  const lab = labOfParts(parts)
+  const mixture = mixPaints(parts)
+  const seen = opaqueReflectance(mixture)
+  const lab = labOf(seen, options)
+  const total = parts.reduce((sum, { drops }) => sum + drops, 0)
   const covariance = [0, 1, 2].map(() => new Float64Array(3))
-  parts.forEach(({ paint, drops }, p) => {
-    if (drops === 0) return
+  for (const { paint, drops } of parts) {
+    if (drops === 0) continue
     const spread = paint.spread ?? STARTER_SPREAD
+    // Bands do not meet in a film: what a shape does is what each band does, times the shape there.
+    const { byK, byS } = bends(mixture, paint, drops / total)
     const slopes = Array.from({ length: SHAPES }, (_, k) => {
-      const by = new Float64Array(SHAPES)
-      by[k] = STEP
-      const there = labOfParts(
-        parts.map((part, i) => (i === p ? { paint: moved(paint, by), drops } : part)),
+      const [bend, shape] = k < K_SHAPES ? [byK, shapes[k]!] : [byS, shapes[k - K_SHAPES]!]
+      const there = labOf(
+        seen.map((R, i) => R + STEP * shape[i]! * bend[i]!),
+        options,
       )
       return [there.L - lab.L, there.a - lab.a, there.b - lab.b].map((v) => v / STEP)
     })
@@ -72,6 +86,6 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
       for (let r = 0; r < 3; r++)
         for (let c = 0; c < 3; c++) covariance[r]![c]! += column[r]! * column[c]!
     }
-  })
+  }
   return { lab, within: radiusOf(lab, choleskyOf(covariance)) }
 }
