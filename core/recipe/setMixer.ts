@@ -98,8 +98,6 @@ export class SetMixer {
     const found = new Float32Array(buffer, least, targets.length)
     const plane = (axis: number) => new Float32Array(buffer, lab + 4 * axis * room, room)
     const planes = [plane(0), plane(1), plane(2)] as const
-    const { mixOne, mixTwo, mixThree, mixFour, mixFive } = kernel
-    const ofSize = [mixOne, mixTwo, mixThree, mixFour, mixFive]
     let before = 0
     const ends = this.ratios.map(({ length }) => (before += length))
     return {
@@ -107,7 +105,7 @@ export class SetMixer {
       mix(members) {
         const size = members.length
         chosen.set(members)
-        ofSize[size - 1]!(ends[size - 2] ?? 0, ends[size - 1]!, lab, 4 * room)
+        kernel.mixSet(size, ends[size - 2] ?? 0, ends[size - 1]!, lab, 4 * room)
       },
       meet(many, off, start) {
         // They are read four at a time: the last stands three times more.

@@ -1,7 +1,7 @@
 import { coatsBench } from './coats'
 import { evaluatorBench } from './evaluator'
 import { farBench } from './far'
-import { firstViewBench } from './firstView'
+import { firstViewBench, weightBench } from './firstView'
 import { growthBench } from './growth'
 import { heapBench, historyBench } from './memory'
 import { ladderBench } from './ladder'
@@ -26,8 +26,9 @@ const rows = [
   rangeBench,
   historyBench,
 ].flatMap((bench) => bench())
-for (const bench of [plansBench, farBench, togetherBench]) rows.push(...(await bench()))
-for (const bench of [firstViewBench, openingBench, shelfBench, heapBench])
+for (const bench of [plansBench, farBench, togetherBench, firstViewBench])
+  rows.push(...(await bench()))
+for (const bench of [weightBench, openingBench, shelfBench, heapBench])
   rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)

@@ -17,11 +17,9 @@ export function stripOf(figure: Figure): string[] {
   return made
 }
 
-export const stripKnown = (figure: Figure): boolean => strips.has(figure)
-
-/** Figures of a commission whose ladders the shelf shows. */
-export const strippedFigures = (project: Project): readonly Figure[] =>
-  project.figures.slice(0, STRIPS)
+/** Figures whose strips a summary of the commission still has to work out. */
+export const withoutStrip = (project: Project): Figure[] =>
+  project.figures.slice(0, STRIPS).filter((figure) => !strips.has(figure))
 
 export const summaryOf = (project: Project, touchedAt: number): Summary => ({
   id: project.id,

@@ -13,9 +13,6 @@ const SHARES = 11
 /** Bands that bounds reckon with, merged from the 36; four at a time. */
 export const MERGED = 20
 
-/** Mixes the chosen paints, so many of them, at ratios from `first` up to `last`. */
-type MixSet = (first: number, last: number, to: number, plane: number) => void
-
 export interface KernelModule {
   memory: WebAssembly.Memory
   box: WebAssembly.Global
@@ -51,11 +48,7 @@ export interface KernelModule {
   takeWork(): number
   search(slots: number, cell: number, work: number): number
   chosen: WebAssembly.Global
-  mixOne: MixSet
-  mixTwo: MixSet
-  mixThree: MixSet
-  mixFour: MixSet
-  mixFive: MixSet
+  mixSet(slots: number, first: number, last: number, to: number, plane: number): void
   leastDifferences(
     many: number,
     room: number,

@@ -31,7 +31,7 @@ export {
 } from './layout'
 export { leastDifferences, target } from './difference'
 export { chosen, clearFound, foundCount } from './finds'
-export { mixFive, mixFour, mixOne, mixThree, mixTwo } from './sets'
+export { mixSet } from './sets'
 
 /**
  * So few mixes are evaluated instead of bounded further: more where bounds of small nodes keep out little, told from
