@@ -44,7 +44,7 @@ const packed: Plugin = {
 }
 
 export default defineConfig({
-  // It asks for an object's tag by writing to it, which throws as it loads: the browser reads the whole file again.
+  // lodash asks for an object's tag by writing to it, which throws as it loads: the browser reads the whole file again.
   resolve: { alias: [{ find: /^\.\/_getRawTag\.js$/, replacement: './_objectToString.js' }] },
   plugins: [vue(), askedAhead(['shared', 'storage', 'start']), reader, VitePWA(offline), packed],
   worker: { format: 'es', rolldownOptions: { treeshake } },
