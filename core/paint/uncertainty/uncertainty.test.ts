@@ -7,7 +7,9 @@ import { mixPaints } from '../mix'
 import { opaqueReflectance } from '../opaque'
 import { familyOf, hueFamilies, paletteOrder } from '../order'
 import { cautionFor, works } from '../cautions'
+import type { Paint } from '../paint'
 import { starterPaints } from '../starter'
+import { moved, SHAPES } from './basis'
 import { choleskyOf, packed } from './cholesky'
 import { predictMix } from './predicted'
 import { drawn, spreadOf, STARTER_SPREAD, SPREAD_LENGTH } from './spread'
@@ -56,6 +58,26 @@ describe('uncertainty', () => {
       expect(inside / 600).toBeGreaterThan(0.58)
       expect(inside / 600).toBeLessThan(0.78)
     }
+  })
+
+  it('of one shape alone, two in three land where the paint moved by one deviation does', () => {
+    const white = of('titanium-white')
+    for (let k = 0; k < SHAPES; k++)
+      for (const id of ['yellow-ochre', 'ultramarine']) {
+        const spread = new Array<number>(SPREAD_LENGTH).fill(0)
+        spread[(k * (k + 1)) / 2 + k] = 0.03
+        const sure = spread.map(() => 0)
+        const mix = (paint: Paint) => [
+          { paint, drops: 3 },
+          { paint: { ...white, spread: sure }, drops: 2 },
+        ]
+        const { lab, within } = predictMix(mix({ ...of(id), spread }))
+        const by = Array.from({ length: SHAPES }, (_, i) => (i === k ? 0.03 : 0))
+        const there = labOf(opaqueReflectance(mixPaints(mix({ ...of(id), ...moved(of(id), by) }))))
+        // 150 points of the distribution tell its two thirds within some hundredths.
+        const off = deltaE00(there, lab)
+        expect(Math.abs(within / off - 1), `${id} ${k}`).toBeLessThan(0.12)
+      }
   })
 
   it('a surer paint makes a surer mix, and a paint of which there is none says nothing', () => {
