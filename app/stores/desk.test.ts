@@ -1,5 +1,5 @@
 import { tabs } from '../../tests/fixtures/tabsInMemory'
-import { createPinia, setActivePinia } from 'pinia'
+import { createPinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { readFileSync } from 'node:fs'
 import { formatProject, parseProject } from '../../core'
@@ -7,7 +7,6 @@ import type { Project } from '../../core'
 import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { starterIds } from './paints'
-import { useDesk } from './desk'
 import { useProject } from './project/project'
 import { useShelf } from './shelf/shelf'
 import { refusalWords } from '../vault/storing'
@@ -33,23 +32,6 @@ describe('the desk', () => {
     const again = await begin()
     expect(again.store.plan.contrast).toBe(1)
     expect(again.store.depth.undo).toBe(0)
-  })
-
-  it('the demo is stored when its first room has had its turn, or is left for the shelf', async () => {
-    const opens = async () => {
-      storesInMemory.clear()
-      setActivePinia(createPinia())
-      await useDesk().open('low-tide')
-      await later(500)
-      expect(stored()).toBeUndefined()
-    }
-    await opens()
-    await later(600)
-    expect(stored()).toBe(formatProject(useProject().project))
-    await opens()
-    await useShelf().look()
-    expect(useShelf().onShelf.map(({ name }) => name)).toEqual(['Low Tide'])
-    expect(stored()).toBe(formatProject(useProject().project))
   })
 
   it('commissions lie apart: what is changed in one is saved before the next is opened', async () => {

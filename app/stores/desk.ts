@@ -18,8 +18,6 @@ const WAIT_MS = 200
 const AT_MOST_MS = 1000
 /** After storage refused it is tried again. */
 const AGAIN_MS = 10_000
-/** … and the demo, when its first room has had its turn. */
-const SHIPPED_MS = 1000
 const LAST = 'cobaltfinch-last'
 
 const BOTH_CHANGED =
@@ -119,11 +117,6 @@ export const useDesk = defineStore('desk', () => {
     })
     return mine
   }
-  function saveIn(ms: number): void {
-    if (timer === undefined) since = Date.now()
-    clearTimeout(timer)
-    timer = setTimeout(() => void save(), Math.min(ms, since + AT_MOST_MS - Date.now()))
-  }
   /** Stores what is not stored yet. */
   async function flush(): Promise<void> {
     if (timer !== undefined) await save()
@@ -180,8 +173,8 @@ export const useDesk = defineStore('desk', () => {
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'
       show(lowTide([...starterIds]), null)
-      // As it is shipped it is not lost: it is stored when it can be looked at, or is left.
-      saveIn(SHIPPED_MS)
+      // It can be looked at before it is stored: as it is shipped it is not lost.
+      void save()
       return 'opened'
     }
     const reading = parseProject(text, starterIds)
@@ -205,7 +198,10 @@ export const useDesk = defineStore('desk', () => {
       if (following) return
       journal.note(store.project.id, patches)
       state.value = 'saving'
-      saveIn(WAIT_MS)
+      if (timer === undefined) since = Date.now()
+      clearTimeout(timer)
+      const wait = Math.min(WAIT_MS, since + AT_MOST_MS - Date.now())
+      timer = setTimeout(() => void save(), wait)
     },
     // At once, so that what is opened next finds this to be saved first.
     { flush: 'sync' },

@@ -94,8 +94,6 @@ export const useShelf = defineStore('shelf', () => {
   }
   async function read(): Promise<void> {
     await begin()
-    // What lies open stands among the rest.
-    await desk.flush()
     try {
       const { summaries, ids } = await readAll()
       const known = new Map(summaries.map((summary) => [summary.id, summary]))
