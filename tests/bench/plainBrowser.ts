@@ -38,14 +38,13 @@ export async function plainOpenings(
   const folder = mkdtempSync(join(tmpdir(), 'plain-'))
   const dist = join(folder, 'dist')
   const built = fileURLToPath(new URL('../../dist', import.meta.url))
-  cpSync(built, dist, { recursive: true, filter: (file) => !/index\.html\.|[/]sw\.js/.test(file) })
+  cpSync(built, dist, { recursive: true, filter: (file) => !/index\.html\./.test(file) })
   const page = readFileSync(join(built, 'index.html'), 'utf8')
   writeFileSync(
     join(dist, 'index.html'),
     page.replace('</head>', '<script src="/probe.js" defer></script></head>'),
   )
   writeFileSync(join(dist, 'probe.js'), PROBE)
-  cpSync(join(built, 'sw.js'), join(dist, 'sw.js'))
 
   let heard: (stands: Stands) => void = () => undefined
   const app = express()
@@ -76,7 +75,10 @@ export async function plainOpenings(
         },
       )
       for (let visit = 0; visit <= agains; visit++) {
-        const stands = await new Promise<Stands>((resolve) => (heard = resolve))
+        const stands = await new Promise<Stands>((resolve, reject) => {
+          heard = resolve
+          browser.once('exit', () => reject(new Error('the browser ended before its ladder stood')))
+        })
         ;(visit === 0 ? first! : again!).push(stands)
       }
       browser.kill()

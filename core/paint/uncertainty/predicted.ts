@@ -45,9 +45,13 @@ function radiusOf(lab: Lab, factor: readonly number[]): number {
   return off.sort((a, b) => a - b)[Math.floor(SHARE * off.length)]!
 }
 
-/** How the reflectance of an opaque mix moves, band by band, when log K and log S of one of its parts do. */
-function bends({ K, S }: Mixture, paint: Mixture, share: number): { byK: Spectrum; byS: Spectrum } {
-  const seen = opaqueReflectance({ K, S })
+/** How what is seen of an opaque mix moves, band by band, when log K and log S of one of its parts do. */
+function bends(
+  { K, S }: Mixture,
+  seen: Spectrum,
+  paint: Mixture,
+  share: number,
+): { byK: Spectrum; byS: Spectrum } {
   const moved = (curve: Spectrum, own: Spectrum): Spectrum =>
     curve.map((value, i) => value + STEP * share * own[i]!)
   const slope = (mixture: Mixture): Spectrum =>
@@ -70,7 +74,7 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
     if (drops === 0) continue
     const spread = paint.spread ?? STARTER_SPREAD
     // Bands do not meet in a film: what a shape does is what each band does, times the shape there.
-    const { byK, byS } = bends(mixture, paint, drops / total)
+    const { byK, byS } = bends(mixture, seen, paint, drops / total)
     const slopes = Array.from({ length: SHAPES }, (_, k) => {
       const [bend, shape] = k < K_SHAPES ? [byK, shapes[k]!] : [byS, shapes[k - K_SHAPES]!]
       const there = labOf(
