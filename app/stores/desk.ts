@@ -172,9 +172,13 @@ export const useDesk = defineStore('desk', () => {
     trouble.value = ''
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'
-      show(lowTide([...starterIds]), null)
+      // A page may have gone before the demo was stored: what was changed in it is made again on the demo as it is shipped.
+      const { project, forget } = journal.replay(lowTide([...starterIds]), null)
+      show(project, null)
       // It can be looked at before it is stored: as it is shipped it is not lost.
-      void save()
+      void save().then(() => {
+        if (state.value !== 'failed') forget()
+      })
       return 'opened'
     }
     const reading = parseProject(text, starterIds)

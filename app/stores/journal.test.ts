@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { createPinia, setActivePinia } from 'pinia'
 import { isDeepStrictEqual } from 'node:util'
 import { blankFigure, formatProject } from '../../core'
 import type { Project } from '../../core'
@@ -6,6 +7,7 @@ import { seeded } from '../../core/numbers/seeded'
 import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 import { thorough } from '../../tests/thorough'
 import { journalsOf } from '../vault/journal'
+import { useDesk } from './desk'
 import { useProject } from './project/project'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
@@ -27,6 +29,21 @@ describe('what was not stored yet', () => {
     again.store.setMood('contrast', 1.3)
     await later(300)
     expect((await begin()).store.plan.contrast).toBe(1.3)
+    expect(journalsOf('low-tide')).toEqual([])
+  })
+
+  it('a page that goes before the demo itself is stored leaves its changes, too', async () => {
+    setActivePinia(createPinia())
+    await useDesk().open('low-tide')
+    useProject().setMood('contrast', 0.8)
+    // The page goes at this moment: nothing came to storage.
+    work.clear()
+    const left = journalsOf('low-tide')
+    expect(left.map(({ entry }) => entry.base)).toEqual(['none'])
+    const { store } = await begin()
+    expect(store.plan.contrast).toBe(0.8)
+    expect(stored()).toBe(formatProject(store.project))
+    await later(20)
     expect(journalsOf('low-tide')).toEqual([])
   })
 

@@ -75,10 +75,11 @@ export function useJournal() {
     },
     /**
      * What pages have left behind, made again.
+     * @param text the project as it is stored; nothing where it never was.
      * @returns the same project where there was nothing to be made again; `strange` where others have written since;
      * `forget` drops what was made again, once it is stored.
      */
-    replay(project: Project, text: string) {
+    replay(project: Project, text: string | null) {
       const mark = markOf(text)
       let now = project
       let strange = false
