@@ -1,8 +1,8 @@
-import { zonesOf } from '../../../core'
+import { placeNames } from '../../../core'
 import type { Figure } from '../../../core'
 
 /** What a figure calls its places of life; a place that its tone does not have keeps its key. */
 export function zoneNames({ tone }: Pick<Figure, 'tone'>): (place: string) => string {
-  const names = new Map(zonesOf(tone).map(({ key, name }) => [key, name]))
+  const names = placeNames(tone)
   return (place) => names.get(place) ?? place
 }

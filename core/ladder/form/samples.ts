@@ -92,28 +92,24 @@ export function packSamples({ normals, occlusion, curvature, areas, reach }: For
 }
 
 function unpackSamples(text: string): FormSamples {
-  const bytes = Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0))
-  const view = new DataView(bytes.buffer)
-  const many = bytes.length / POINT
+  const packed = atob(text)
+  const many = packed.length / POINT
+  const view = new DataView(new ArrayBuffer(packed.length))
+  for (let i = 0; i < packed.length; i++) view.setUint8(i, packed.charCodeAt(i))
   const normals = new Float32Array(3 * many)
-  for (let i = 0; i < 3 * many; i++)
-    normals[i] = view.getInt8(Math.floor(i / 3) * POINT + (i % 3)) / 127
-  return {
-    normals,
-    occlusion: Float32Array.from({ length: many }, (_, i) => view.getUint8(i * POINT + 3) / 255),
-    areas: Float32Array.from({ length: many }, (_, i) => view.getUint16(i * POINT + 4) / 65535),
-    curvature: Float32Array.from(
-      { length: many },
-      (_, i) => view.getInt8(i * POINT + 6) / CURVATURE,
-    ),
-    reach: {
-      terms: PACKED_TERMS,
-      values: Float32Array.from({ length: many * PACKED_TERMS }, (_, n) => {
-        const point = Math.floor(n / PACKED_TERMS)
-        return view.getInt8(point * POINT + 7 + (n % PACKED_TERMS)) / REACH_UNIT
-      }),
-    },
+  const occlusion = new Float32Array(many)
+  const areas = new Float32Array(many)
+  const curvature = new Float32Array(many)
+  const values = new Float32Array(PACKED_TERMS * many)
+  for (let p = 0, at = 0; p < many; p++, at += POINT) {
+    for (let k = 0; k < 3; k++) normals[3 * p + k] = view.getInt8(at + k) / 127
+    occlusion[p] = view.getUint8(at + 3) / 255
+    areas[p] = view.getUint16(at + 4) / 65535
+    curvature[p] = view.getInt8(at + 6) / CURVATURE
+    for (let k = 0; k < PACKED_TERMS; k++)
+      values[PACKED_TERMS * p + k] = view.getInt8(at + 7 + k) / REACH_UNIT
   }
+  return { normals, occlusion, areas, curvature, reach: { terms: PACKED_TERMS, values } }
 }
 
 const known = new Map<FormKey, FormSamples>()
