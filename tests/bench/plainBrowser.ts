@@ -1,6 +1,7 @@
 import express from 'express'
 import { spawn } from 'node:child_process'
-import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { rm } from 'node:fs/promises'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -86,7 +87,8 @@ export async function plainOpenings(
     }
   } finally {
     served.close()
-    rmSync(folder, { recursive: true, force: true })
+    // The browser's own processes may still be at their last writes.
+    await rm(folder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 })
   }
   return { first: first!, again: again! }
 }
