@@ -31,7 +31,7 @@ export async function plansBench(): Promise<Ratio[]> {
       against: 'with its table',
       ours: 1e6 / known,
       theirs: 1e6 / ladder,
-      wanted: 2,
+      wanted: 1.5,
     },
     {
       what: `${FIGURES} figures after a bottle is swapped, two threads, per 1000 s (${range.toFixed(0)} ms)`,
