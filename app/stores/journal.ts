@@ -85,6 +85,8 @@ export function useJournal() {
       let strange = false
       const made: string[] = []
       for (const { key, entry } of journalsOf(project.id)) {
+        // What was changed in a commission that is gone for good is not for the one that takes its place.
+        if (text === null && entry.base !== mark) continue
         const known = mark === entry.base && now === project
         const came = mark === entry.sent?.mark && now === project
         const left = came
