@@ -47,7 +47,7 @@ export interface ZoneTone {
 
 /**
  * The places that a tone has, by their keys; nothing is computed for their names.
- * @example placeNames({ kind: 'skin' }).get('cheek') // 'Cheek'
+ * @example placeNames({ kind: 'skin' }).get('cheek') // "Cheek"
  */
 export const placeNames = ({ kind }: Pick<Tone, 'kind'>): ReadonlyMap<string, string> =>
   new Map((kind === 'hide' ? hideZones : skinZones).map(({ key, name }) => [key, name]))
