@@ -4,6 +4,7 @@ import type { Connect, Plugin } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 
 import { askedAhead } from './scripts/askedAhead.ts'
+import { compiledWhole } from './scripts/compiledWhole.ts'
 import { offline } from './scripts/manifest.ts'
 import { packFiles } from './scripts/packed.ts'
 
@@ -43,10 +44,20 @@ const packed: Plugin = {
   },
 }
 
+/** Files of which most is called as a room opens. */
+const calledAtOnce = ['start', 'storage', 'threads', 'rooms', 'controls', 'poppers', 'LadderView']
+
 export default defineConfig({
   // lodash asks for an object's tag by writing to it, which throws as it loads: the browser reads the whole file again.
   resolve: { alias: [{ find: /^\.\/_getRawTag\.js$/, replacement: './_objectToString.js' }] },
-  plugins: [vue(), askedAhead(['shared', 'storage', 'start']), reader, VitePWA(offline), packed],
+  plugins: [
+    vue(),
+    askedAhead(['shared', 'storage', 'start']),
+    compiledWhole(calledAtOnce),
+    reader,
+    VitePWA(offline),
+    packed,
+  ],
   worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',
@@ -91,10 +102,10 @@ export default defineConfig({
               minShareCount: 16,
               priority: 1,
             },
-            // What a room's head opens.
+            // What a room's head has and opens.
             {
               name: 'poppers',
-              test: /node_modules\/(@popperjs|element-plus\/es\/components\/(popover|popper|tooltip)\/)/,
+              test: /node_modules\/(@popperjs|element-plus\/es\/components\/(popover|popper|tooltip)\/)|app\/parts\/(PartsNav|pickWords)/,
               minShareCount: 2,
               priority: 1,
             },
