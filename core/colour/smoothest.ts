@@ -1,7 +1,7 @@
 import { whiteOfLab } from './display'
 import { xyzOfLab } from './lab'
 import type { Lab } from './lab'
-import { solve } from '../numbers/solve'
+import { solveBordered } from '../numbers/solveBordered'
 import { BANDS, flatSpectrum } from './spectrum'
 import type { Spectrum } from './spectrum'
 import { weightsOf } from './weights'
@@ -31,38 +31,37 @@ export function smoothestReflectance(lab: Lab): Spectrum {
     Math.atanh(Math.min(0.98, Math.max(-0.98, target[1] / 50 - 1))),
   )
   const multipliers = new Float64Array(3)
-  const size = BANDS + 3
   for (let step = 0; step < STEPS; step++) {
-    const J = Array.from({ length: size }, () => new Float64Array(size))
-    const F = new Float64Array(size)
-    const miss = [-target[0] / 100, -target[1] / 100, -target[2] / 100]
+    // Newton's equations: bands are bound to their neighbours and to the three sums, and to nothing else.
+    const diagonal = new Float64Array(BANDS)
+    const border = rows.map(() => new Float64Array(BANDS))
+    const F = new Float64Array(BANDS + 3)
+    for (let k = 0; k < 3; k++) F[BANDS + k] = -target[k]! / 100
     for (let i = 0; i < BANDS; i++) {
       const t = Math.tanh(z[i]!)
       const slope = (1 - t * t) / 2
       const bend = -2 * t * slope
       const edges = (i > 0 ? 1 : 0) + (i < BANDS - 1 ? 1 : 0)
       F[i] = 2 * edges * z[i]!
-      J[i]![i] = 2 * edges
-      for (const j of [i - 1, i + 1])
-        if (j >= 0 && j < BANDS) {
-          F[i]! -= 2 * z[j]!
-          J[i]![j] = -2
-        }
+      if (i > 0) F[i]! -= 2 * z[i - 1]!
+      if (i < BANDS - 1) F[i]! -= 2 * z[i + 1]!
+      diagonal[i] = 2 * edges
       for (let k = 0; k < 3; k++) {
         const w = rows[k]![i]! / 100
-        miss[k]! += (w * (t + 1)) / 2
+        F[BANDS + k]! += (w * (t + 1)) / 2
         F[i]! += multipliers[k]! * w * slope
-        J[i]![i]! += multipliers[k]! * w * bend
-        J[i]![BANDS + k] = J[BANDS + k]![i] = w * slope
+        diagonal[i]! += multipliers[k]! * w * bend
+        border[k]![i] = w * slope
       }
     }
-    for (let k = 0; k < 3; k++) F[BANDS + k] = miss[k]!
     const worst = F.reduce((most, f) => Math.max(most, Math.abs(f)), 0)
     if (worst < TOLERANCE) return z.map((v) => (Math.tanh(v) + 1) / 2)
     let move: Float64Array
     try {
-      move = solve(
-        J,
+      move = solveBordered(
+        diagonal,
+        -2,
+        border,
         F.map((f) => -f),
       )
     } catch {

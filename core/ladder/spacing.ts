@@ -1,4 +1,3 @@
-import { bisect } from '../numbers/bisect'
 import { crossing } from '../numbers/crossing'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
@@ -15,8 +14,7 @@ const SAMPLES = 16
 const DOWN = 0.66
 const UP = 1
 
-/** A gap is told to a millionth, and kept to by as much of itself. */
-const HALVINGS = 20
+/** A gap is told, and kept to, by this share of itself. */
 const CLOSE = 1e-8
 
 /** One side of the base as a chain of colours, base first. */
@@ -46,30 +44,39 @@ function along({ labs }: Side, place: number): Lab {
   return { L: mix(one.L, next.L), a: mix(one.a, next.a), b: mix(one.b, next.b) }
 }
 
-/** The first place after `from` that is `gap` away from it; the end when none is. */
-function next(side: Side, from: number, gap: number, measure: Measure): number {
-  const start = along(side, from)
-  const end = side.labs.length - 1
-  const beyond = (place: number): number => measure(start, along(side, place)) - gap
-  return beyond(end) <= 0 ? end : crossing(from, end, beyond, CLOSE * gap)
-}
-
-/** Steps of a side at a gap, and how far the last one falls short of it, as a share. */
+/**
+ * Steps of a side, each in the first place that is its gap away from the one before, or at the end when none is; and
+ * the room that is left behind the last, below nought as far as the steps fall short of their gaps.
+ */
 function march(
   side: Side,
   gaps: readonly number[],
   measure: Measure,
-): { places: number[]; short: number } {
-  const places: number[] = []
-  let at = 0
-  let short = 0
-  for (const gap of gaps) {
-    const to = next(side, at, gap, measure)
-    short = Math.max(short, 1 - measure(along(side, at), along(side, to)) / gap)
-    places.push(to)
-    at = to
-  }
-  return { places, short }
+): { places: number[]; room: number } {
+  const end = side.labs.length - 1
+  let from = 0
+  let room = 0
+  const places = gaps.map((gap, i) => {
+    const start = along(side, from)
+    const beyond = (place: number): number => measure(start, along(side, place)) - gap
+    const left = beyond(end)
+    room += i === gaps.length - 1 ? left : Math.min(0, left)
+    from = left <= 0 ? end : crossing(from, end, beyond, CLOSE * gap, [-gap, left])
+    return from
+  })
+  return { places, room }
+}
+
+/** The widest gap up to `most` at which all steps of a side fit, each as many of it as is given. */
+function widest(side: Side, weights: readonly number[], most: number, measure: Measure): number {
+  const over = (gap: number): number =>
+    -march(
+      side,
+      weights.map((w) => w * gap),
+      measure,
+    ).room
+  const ends = [-measure(side.labs[0]!, side.labs.at(-1)!), over(most)] as const
+  return ends[1] <= 0 ? most : crossing(0, most, over, CLOSE * most, ends)
 }
 
 /** Lightness of the steps below and above the base, each from the base outward. */
@@ -119,19 +126,8 @@ export function spaceSteps(
   const weight = (k: number): number => 1 + TAPER * (0.5 - k / Math.max(1, gaps - 1))
   const downGaps = Array.from({ length: below }, (_, i) => weight(below - 1 - i))
   const upGaps = Array.from({ length: above }, (_, i) => weight(below + i))
-  const fits = (gap: number): boolean =>
-    march(
-      down,
-      downGaps.map((w) => w * gap),
-      measure,
-    ).short < 1e-6 &&
-    march(
-      up,
-      upGaps.map((w) => w * gap),
-      measure,
-    ).short < 1e-6
-  let gap = (downLength + upLength) / gaps
-  if (!fits(gap)) gap = bisect(0, gap, (wide) => !fits(wide), HALVINGS).low
+  const even = (downLength + upLength) / gaps
+  const gap = widest(up, upGaps, widest(down, downGaps, even, measure), measure)
   const places = (side: Side, weights: number[]): number[] =>
     march(
       side,

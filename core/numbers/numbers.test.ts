@@ -6,6 +6,7 @@ import { gcd } from './gcd'
 import { nelderMead } from './nelderMead'
 import { normals, seeded } from './seeded'
 import { solve } from './solve'
+import { solveBordered } from './solveBordered'
 
 const small = fc.integer({ min: 1, max: 400 })
 
@@ -73,6 +74,27 @@ describe('where a function crosses nought', () => {
 })
 
 describe('linear equations', () => {
+  it('of a curve under conditions: what comes out, put in, gives the right side again', () => {
+    const random = seeded(12)
+    const some = (n: number): Float64Array => Float64Array.from({ length: n }, () => random() - 0.5)
+    for (let n = 2; n <= 20; n++) {
+      const border = [some(n), some(n)]
+      // Ends that are free: without the conditions no solution is the only one. Then one with a pivot of nought.
+      const free = Float64Array.from({ length: n }, (_, i) => (i === 0 || i === n - 1 ? 1 : 2))
+      for (const diagonal of [free, some(n), some(n).fill(0, 0, 1)]) {
+        const right = some(n + 2)
+        const x = solveBordered(diagonal, -1, border, right)
+        const own = Array.from(diagonal, (d, i) => {
+          const beside = (x[i - 1] ?? 0) + (i + 1 < n ? x[i + 1]! : 0)
+          return d * x[i]! - beside + border.reduce((sum, line, k) => sum + line[i]! * x[n + k]!, 0)
+        })
+        const sums = border.map((line) => line.reduce((sum, v, i) => sum + v * x[i]!, 0))
+        for (const [i, value] of [...own, ...sums].entries())
+          expect(Math.abs(value - right[i]!)).toBeLessThan(1e-6)
+      }
+    }
+  })
+
   it('give back what the matrix was multiplied with', () => {
     const random = seeded(4)
     for (let n = 1; n <= 12; n++) {

@@ -31,23 +31,29 @@ export function mixingOf(plan: FigurePlan): Mixing | undefined {
   return bottles || family ? { way, bottles, family } : undefined
 }
 
+/** The last ladder of each base: what is searched for is shown, too. */
+const lastOf = new WeakMap<Spectrum, { asked: string; form: FormSamples; targets: Target[] }>()
+
 /**
- * What every step of a figure's ladder aims at, the deepest first.
+ * What every step of a figure's ladder aims at, the deepest first. The result is shared: callers only read it.
  * @param form what shares are measured on.
  * @param ends where its paint ends.
  */
-export const targetsOf = (
+export function targetsOf(
   aims: Aims,
   base: Spectrum,
   form: FormSamples,
   ends?: LadderEnds,
-): Target[] =>
-  ladderTargets(base, moodOf(aims), {
-    form,
-    ends,
-    key: aims.key && { ...aims.key },
-    moved: aims.moved,
-  })
+): Target[] {
+  const mood = moodOf(aims)
+  const { key, moved } = aims
+  const asked = JSON.stringify([mood, key, moved, ends])
+  const last = lastOf.get(base)
+  if (last?.asked === asked && last.form === form) return last.targets
+  const targets = ladderTargets(base, mood, { form, ends, key: key && { ...key }, moved })
+  lastOf.set(base, { asked, form, targets })
+  return targets
+}
 
 /** The ladder of a second light from the other side; both meet at the base. */
 export const otherTargetsOf = (aims: Aims, base: Spectrum): Target[] =>
