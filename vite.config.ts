@@ -45,7 +45,7 @@ const packed: Plugin = {
 }
 
 /** Files of which most is called as a room opens. */
-const calledAtOnce = ['start', 'storage', 'threads', 'rooms', 'controls', 'poppers', 'LadderView']
+const calledAtOnce = ['start', 'storage', 'threads', 'rooms', 'LadderView']
 
 export default defineConfig({
   // lodash asks for an object's tag by writing to it, which throws as it loads: the browser reads the whole file again.
@@ -91,7 +91,7 @@ export default defineConfig({
             // What every page has.
             {
               name: 'shared',
-              test: /node_modules\/(@?vue\/|vue-router|pinia|@vueuse)|app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault|keys|words\/(backup|changes|counts)|parts\/(later|helpShown|history|tip\/|TroubleNote|FieldSwitch|FoldOut))/,
+              test: /node_modules\/(@?vue\/|vue-router|pinia|@vueuse)|app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault|keys|words\/(backup|changes|counts)|parts\/(later|helpShown|history|tip\/|TroubleNote|FieldSwitch|FoldOut|PartsNav|pickWords))/,
               minShareCount: 2,
               priority: 1,
             },
@@ -102,17 +102,10 @@ export default defineConfig({
               minShareCount: 16,
               priority: 1,
             },
-            // What a room's head has and opens.
-            {
-              name: 'poppers',
-              test: /node_modules\/(@popperjs|element-plus\/es\/components\/(popover|popper|tooltip)\/)|app\/parts\/(PartsNav|pickWords)/,
-              minShareCount: 2,
-              priority: 1,
-            },
             // What rooms share. What draws forms and mixes is large, and comes with the rooms that have it.
             {
               name: 'rooms',
-              test: /app\/(stores|words|parts\/(?!form|palette\/[A-Z]|place|files|card|field|picture|figure\/(Size|How|Plate)))/,
+              test: /app\/(stores|words|parts\/(?!form|drawdown\/PaintOption|palette\/[A-Z]|place|files|card|field|picture|figure\/(Size|How|Plate)))/,
               minShareCount: 4,
             },
             // What is filled in comes after what is looked at.
