@@ -9,18 +9,18 @@ import { fileURLToPath } from 'node:url'
 import config from '../../playwright.config'
 import { createApp } from '../../server/app'
 
-/** Milliseconds until the ladder's head stands, and until its drops do, from when the page is asked for. */
+/** Milliseconds from when a page is asked for. */
 export interface Stands {
-  head: number
+  /** Until the drops of the ladder stand. */
   drops: number
+  /** Until a page with nothing on it has its first frame, from another site too, just before. */
+  empty: number
 }
 
 /** Looks at each frame, tells what it saw, and goes back when the browser keeps the whole application. */
-const PROBE = `let head
-const look = async () => {
-  head ??= document.querySelector('h1') ? performance.now() : undefined
+const PROBE = `const look = async () => {
   if (!document.querySelector('[role=spinbutton][aria-label$=drops]')) return requestAnimationFrame(look)
-  const back = await (await fetch('/stands?head=' + head + '&drops=' + performance.now())).text()
+  const back = await (await fetch('/stands?drops=' + performance.now())).text()
   await navigator.serviceWorker.ready
   setTimeout(() => (location.href = back), 2000)
 }
@@ -54,11 +54,18 @@ export async function plainOpenings(
   const elsewhere = `http://127.0.0.1:${port}/elsewhere`
   app.get('/elsewhere', (_, answer) => {
     const to = `http://localhost:${port}/c/low-tide/ladder`
-    answer.send(`elsewhere<script>setTimeout(() => (location.href = '${to}'), 4000)</script>`)
+    const tell = `fetch('/empty?ms=' + performance.now())`
+    const go = `setTimeout(() => (location.href = '${to}'), 4000)`
+    answer.send(`elsewhere<script>requestAnimationFrame(() => (${tell}, ${go}))</script>`)
+  })
+  let empty = NaN
+  app.get('/empty', ({ query }, answer) => {
+    empty = Number(query.ms)
+    answer.end()
   })
   app.get('/stands', ({ query }, answer) => {
     answer.send(elsewhere)
-    heard({ head: Number(query.head), drops: Number(query.drops) })
+    heard({ drops: Number(query.drops), empty })
   })
   app.use(createApp(dist))
 
