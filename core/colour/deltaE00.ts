@@ -70,21 +70,25 @@ export function deltaE00Of(
   const product = C1 * C2
   const C = (C1 + C2) / 2
 
-  // cos and sin of the mean hue, and half = sin(Δh'/2): ΔH' = 2√(C1'C2') half.
+  // cos and sin of the mean hue, and half = sin(Δh'/2): ΔH' = 2√(C1'C2') half. Whether the hue is past
+  // 180° is known before its sine is, so that what turns on it need not wait.
   let cos = 1
   let sin = 0
   let half = 0
+  let past = false
   if (product === 0) {
     // One of the two is neutral: the hue of the other counts, and the hues do not differ.
     if (C > 0) {
       cos = (ap1 + ap2) / (C1 + C2)
       sin = (b1 + b2) / (C1 + C2)
+      past = sin < 0
     }
   } else {
     // Sum of the unit vectors, times C1'C2'.
     const x = ap1 * C2 + ap2 * C1
     const y = b1 * C2 + b2 * C1
     const length = Math.sqrt(x * x + y * y)
+    past = y < 0
     if (length > 1e-5 * product) {
       const inverse = 1 / length
       cos = x * inverse
@@ -98,6 +102,7 @@ export function deltaE00Of(
       const h = (h1 + h2) / 2 + (far ? Math.PI : 0)
       cos = Math.cos(h)
       sin = Math.sin(h)
+      past = sin < 0
       half = Math.sin((h2 - h1 - (far ? Math.sign(h2 - h1) * 2 * Math.PI : 0)) / 2)
     }
   }
@@ -121,7 +126,7 @@ export function deltaE00Of(
   const dh = 2 * half * SLq * SC * shared
   const squares = dL * dL + dC * dC + dh * dh * product
   // The turn term lives round blue, 275°. From 0° to 180° it is below 1.1e-6 and is left out.
-  if (sin >= 0) return Math.sqrt(squares)
+  if (!past) return Math.sqrt(squares)
   const e = turned(1 - (cos * COS_275 + sin * SIN_275))
   const C3 = C * C * C
   const C7 = C3 * C3 * C
