@@ -73,7 +73,7 @@ function skip(): void {
   <div class="shell">
     <a class="skip" href="#room" @click.prevent="skip">To the room</a>
     <nav ref="nav" class="rooms" aria-label="Rooms">
-      <RouterLink to="/" class="brand" aria-label="Cobaltfinch">cobalt<br />finch</RouterLink>
+      <RouterLink to="/" class="brand">cobalt<wbr />finch</RouterLink>
       <RouterLink to="/" class="room" :class="{ here: !inside }">Shelf</RouterLink>
       <RouterLink
         v-for="one in linked"
@@ -153,6 +153,7 @@ function skip(): void {
   outline-offset: -4px;
 }
 .brand {
+  width: min-content;
   font: 700 16px/1 var(--name-face);
   color: var(--cobalt-bright) !important;
   padding: 2px 16px 16px;

@@ -86,12 +86,7 @@ function label(step: RangeStep): string {
           </span>
         </li>
       </ol>
-      <component
-        :is="plain ? 'div' : RouterLink"
-        class="strip"
-        :style="strip"
-        v-bind="plain ? {} : { to: open, 'aria-label': `Open the ladder of ${figure.name}` }"
-      >
+      <div class="strip" :style="strip">
         <ColourPatch
           v-for="step in row.steps"
           :key="step.key"
@@ -102,7 +97,13 @@ function label(step: RangeStep): string {
           ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span>
           <DropBeads v-if="touchOf(step)" :lab="labOf(touchOf(step)!)" :drops="1"
         /></ColourPatch>
-      </component>
+        <RouterLink
+          v-if="!plain"
+          :to="open"
+          class="over"
+          :aria-label="`Open the ladder of ${figure.name}`"
+        />
+      </div>
       <div class="how">
         <p>
           off by <b>{{ row.mean.toFixed(1) }}</b>
@@ -180,9 +181,17 @@ p {
   max-width: 50px;
 }
 .strip {
+  position: relative;
   display: flex;
   min-width: 0;
-  text-decoration: none;
+}
+/* Over the patches, which keep their own names; the folded corner of one still says what it is. */
+.over {
+  position: absolute;
+  inset: 0;
+}
+.step :deep(.cut) {
+  z-index: 1;
 }
 .step {
   flex: 1 1 0;
