@@ -125,7 +125,7 @@ test('three accents by keyboard: recipes, before and after, and they stay', asyn
   await saved(page)
   await page.reload()
   await expect(page.getByRole('heading', { name: 'Jaw, stubble' })).toBeVisible()
-  await page.getByRole('button', { name: 'Leave Cheek out' }).click()
+  await page.getByRole('button', { name: 'Leave it out: Cheek' }).click()
   await expect(page.getByRole('heading', { name: 'Cheek' })).toHaveCount(0)
   await page.getByRole('button', { name: /Kelp drake/ }).click()
   await expect(page.getByText('Choose a place on the drawing')).toBeVisible()

@@ -53,8 +53,17 @@ const WCAG: axe.RunOptions = {
   resultTypes: ['violations'],
 }
 
-/** WCAG 2.2 A and AA by axe, which a page is given once: no page has a frame from elsewhere. */
+/** WCAG 2.2 A and AA by axe, which a page is given once, when what was on its way in or out has come to rest. */
 export async function accessible(page: Page): Promise<void> {
+  await page.evaluate(() => {
+    const ends = (one: Animation) => one.effect?.getComputedTiming().iterations !== Infinity
+    return Promise.allSettled(
+      document
+        .getAnimations()
+        .filter(ends)
+        .map((one) => one.finished),
+    )
+  })
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
   const { violations } = await page.evaluate(
     (options) => (window as unknown as { axe: typeof axe }).axe.run(document, options),

@@ -111,9 +111,9 @@ function lay(made: Pick<FigureAccent, 'thinner'> | Pick<FigureAccent, 'passes'>)
       >
         Have it found
       </ElButton>
-      <ElButton :aria-label="`Leave ${zone.name} out`" @click="$emit('drop')"
-        >Leave it out</ElButton
-      >
+      <ElButton :aria-label="`Leave it out: ${zone.name}`" @click="$emit('drop')">
+        Leave it out
+      </ElButton>
     </p>
   </article>
 </template>

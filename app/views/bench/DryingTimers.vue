@@ -28,7 +28,7 @@ const minutes = (ms: number): string => {
       </b>
       <span>{{ timer.words }}</span>
       <ElButton
-        :aria-label="`Put the timer of ${timer.words} away`"
+        :aria-label="`Put away the timer of ${timer.words}`"
         @click="bench.stopTimer(timer.key)"
       >
         Put away

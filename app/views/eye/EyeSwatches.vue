@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { EyeOption, Lab } from '../../../core'
 import { screenColour } from '../../parts/screenColour'
 
@@ -25,14 +24,6 @@ const looksAt = (i: number): readonly Lab[] => {
   return props.before[i] ? [props.before[i]!] : []
 }
 const css = (lab: Lab): string => screenColour(lab).css
-const told = computed(() =>
-  props.options.map((_, i) => {
-    const place = props.chosen?.indexOf(i) ?? -1
-    const mark = props.done && i === props.right ? ', right' : ''
-    const order = (props.chosen?.length ?? 0) > 0 && place >= 0 ? `, chosen` : ''
-    return `${i + 1}${props.words?.[i] ? `: ${props.words[i]}` : ''}${order}${mark}`
-  }),
-)
 </script>
 
 <template>
@@ -43,7 +34,6 @@ const told = computed(() =>
       type="button"
       class="option"
       :class="{ chosen: chosen?.includes(i), right: done && i === right }"
-      :aria-label="told[i]"
       :aria-pressed="chosen?.includes(i)"
       :disabled="closed?.includes(i)"
       @click="$emit('choose', i)"
@@ -57,11 +47,12 @@ const told = computed(() =>
         />
       </span>
       <span class="word">
-        <b>{{ closed?.includes(i) ? '' : i + 1 }}</b>
+        <b :class="{ unseen: closed?.includes(i) }">{{ i + 1 }}</b>
         <template v-if="chosen && chosen.length > 1 && chosen.includes(i)">
           · {{ chosen.indexOf(i) + 1 }}.
         </template>
         {{ words?.[i] }}
+        <span v-if="done && i === right" class="unseen">right</span>
       </span>
     </button>
   </div>

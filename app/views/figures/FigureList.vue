@@ -26,8 +26,6 @@ const about = ({ size, many, group }: Figure): string =>
   [sizeWords(size), many > 1 ? `${many} of it` : '', groups.value.get(group ?? '') ?? '']
     .filter(Boolean)
     .join(' · ')
-const labelOf = (figure: Figure): string =>
-  `${figure.name}, ${about(figure)}${props.ordered ? '; Alt with up or down moves it' : ''}`
 
 async function focusRow(at: number): Promise<void> {
   const held = Math.max(0, Math.min(props.figures.length - 1, at))
@@ -85,7 +83,7 @@ onBeforeUnmount(() => sortable?.destroy())
           class="figure"
           :data-at="index"
           :aria-pressed="figure.id === store.figure.id"
-          :aria-label="labelOf(figure)"
+          :aria-keyshortcuts="ordered ? 'Alt+ArrowUp Alt+ArrowDown' : undefined"
           @click="store.chooseFigure(figure.id)"
           @keydown="keys($event, index, figure.id)"
         >
