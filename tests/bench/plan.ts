@@ -4,9 +4,9 @@ import type { ClosestRecipes, Figure, Paint } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 
 export const FIGURES = 40
-/** Eight bottles on the table, and the same with one swapped. */
+/** Eight bottles on the table, and the same with one swapped for one that was not there before. */
 export const TABLE = [0, 2, 5, 8, 11, 17, 30, 35]
-export const SWAPPED = [0, 2, 5, 8, 12, 17, 30, 35]
+export const SWAPS = [12, 13, 14].map((other) => TABLE.map((at) => (at === 11 ? other : at)))
 export const bottles = (places: readonly number[]): Paint[] =>
   places.map((at) => starterPaints[at]!)
 
