@@ -13,7 +13,7 @@ const WIDTH = 300
 const HEIGHT = 108
 const x = computed(() => {
   const sizes = props.points.map(({ size }) => size)
-  return scaleLinear([Math.min(...sizes), Math.max(...sizes)], [14, WIDTH - 14])
+  return scaleLinear([Math.min(...sizes), Math.max(...sizes)], [26, WIDTH - 14])
 })
 const y = computed(() =>
   scaleLinear([0, Math.max(4, ...props.points.map(({ mean }) => mean))], [HEIGHT - 20, 8]),

@@ -56,13 +56,10 @@ const WCAG: axe.RunOptions = {
 /** WCAG 2.2 A and AA by axe, which a page is given once, when what was on its way in or out has come to rest. */
 export async function accessible(page: Page): Promise<void> {
   await page.evaluate(() => {
-    const ends = (one: Animation) => one.effect?.getComputedTiming().iterations !== Infinity
-    return Promise.allSettled(
-      document
-        .getAnimations()
-        .filter(ends)
-        .map((one) => one.finished),
-    )
+    const ends = ({ playState, effect }: Animation) =>
+      playState === 'running' && effect?.getComputedTiming().iterations !== Infinity
+    const running = document.getAnimations().filter(ends)
+    return Promise.allSettled(running.map(({ finished }) => finished))
   })
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
   const { violations } = await page.evaluate(

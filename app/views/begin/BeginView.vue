@@ -202,7 +202,7 @@ p {
 .leave {
   color: inherit;
   margin-left: auto;
-  padding: 8px;
+  padding: 11px 8px;
 }
 @media (max-width: 640px) {
   .head,
