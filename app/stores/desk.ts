@@ -35,6 +35,9 @@ export const lastOpened = (): string => {
   }
 }
 
+/** The demo as it is shipped. */
+const shipped = (): Project => lowTide([...starterIds])
+
 const told = (issues: readonly FileIssue[]): string =>
   issues
     .slice(0, 4)
@@ -62,6 +65,8 @@ export const useDesk = defineStore('desk', () => {
   let following = false
   /** Counts what was asked to be opened: the newest is. */
   let opening = 0
+  /** What other tabs have told of since it was read. */
+  const meanwhile = new Set<string>()
 
   /** What another tab has written becomes what this one works on, with what was changed here since `base`. */
   function takeOver(base: Project, text: string): void {
@@ -83,7 +88,9 @@ export const useDesk = defineStore('desk', () => {
       if (text !== seen) {
         journal.send(project.id, text)
         const met = await writeWork(project.id, text, seen, (there) => {
-          const made = putTogether(seen, text, there)
+          // The demo is stored a moment after it is opened: another tab has begun with the same.
+          const base = seen ?? (project.id === DEMO_ID ? formatProject(shipped()) : null)
+          const made = putTogether(base, text, there)
           journal.send(project.id, made.text)
           return made
         })
@@ -134,6 +141,7 @@ export const useDesk = defineStore('desk', () => {
     } catch {
       // Where storage is refused the next visit starts at the shelf.
     }
+    if (meanwhile.has(project.id)) void follow()
   }
 
   /** Stored work that the schema refuses is opened as far as it can be; the text is put aside unchanged. */
@@ -155,11 +163,12 @@ export const useDesk = defineStore('desk', () => {
     if (openId.value === id) return 'opened'
     const mine = ++opening
     await flush()
+    meanwhile.clear()
     let text: string | null
     try {
       text = await readWork(id)
     } catch (error) {
-      show(lowTide([...starterIds]), null)
+      show(shipped(), null)
       openId.value = id
       state.value = 'failed'
       trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
@@ -173,7 +182,7 @@ export const useDesk = defineStore('desk', () => {
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'
       // A page may have gone before the demo was stored: what was changed in it is made again on the demo as it is shipped.
-      const { project, forget } = journal.replay(lowTide([...starterIds]), null)
+      const { project, forget } = journal.replay(shipped(), null)
       show(project, null)
       // It can be looked at before it is stored: as it is shipped it is not lost.
       void save().then(() => {
@@ -225,6 +234,7 @@ export const useDesk = defineStore('desk', () => {
     takeOver(store.project, text)
   }
   onOthers((id) => {
+    meanwhile.add(id)
     if (id === openId.value) void follow()
   })
 

@@ -101,4 +101,42 @@ describe('two tabs at one desk', () => {
     expect(two.store.project.name).not.toBe('Both')
     expect(two.store.figures.find(({ id }) => id === had[0])!.name).toBe('First')
   })
+
+  /** Another tab writes a text, and tells of it, just after this one has read what was there. */
+  function afterReading(text: string): void {
+    const key = 'commission low-tide'
+    const { get } = work
+    work.get = (asked) => {
+      const there = get.call(work, asked)
+      if (asked === key) {
+        work.get = get
+        work.set(key, text)
+        tabs.heard.forEach((hear) => hear({ data: 'low-tide' }))
+      }
+      return there
+    }
+  }
+
+  it('what another tab writes while this one is opening it is shown', async () => {
+    const { store } = await begin()
+    store.setCommissionName('Before')
+    await later(300)
+    afterReading(stored()!.replace('Before', 'Meanwhile'))
+    const two = await begin()
+    await later(300)
+    expect(two.store.project.name).toBe('Meanwhile')
+  })
+
+  it('the demo as shipped, opened in two tabs at once, does not stand against what one makes of it', async () => {
+    const { store } = await begin()
+    store.setCommissionName('Of one')
+    await later(300)
+    const made = stored()!
+    work.delete('commission low-tide')
+    afterReading(made)
+    const two = await begin()
+    await later(300)
+    expect([JSON.parse(stored()!), aside()]).toEqual([JSON.parse(made), []])
+    expect(two.store.project.name).toBe('Of one')
+  })
 })
