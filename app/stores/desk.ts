@@ -2,12 +2,13 @@ import { defineStore } from 'pinia'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { differences, formatProject, mergeProjects, parseProject, salvageProject } from '../../core'
 import type { FileIssue, Project } from '../../core'
-import { DEMO_ID, lowTide } from '../../demo/lowTide'
+import { DEMO_ID } from '../../demo/lowTide'
 import { starterIds } from './paints'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
 import { summarised } from './shelf/summarised'
 import { putTogether } from './putTogether'
+import { shippedDemo } from './shippedDemo'
 import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { setAside } from '../vault/aside'
@@ -34,9 +35,6 @@ export const lastOpened = (): string => {
     return DEMO_ID
   }
 }
-
-/** The demo as it is shipped. */
-const shipped = (): Project => lowTide([...starterIds])
 
 const told = (issues: readonly FileIssue[]): string =>
   issues
@@ -89,7 +87,7 @@ export const useDesk = defineStore('desk', () => {
         journal.send(project.id, text)
         const met = await writeWork(project.id, text, seen, (there) => {
           // The demo is stored a moment after it is opened: another tab has begun with the same.
-          const base = seen ?? (project.id === DEMO_ID ? formatProject(shipped()) : null)
+          const base = seen ?? (project.id === DEMO_ID ? formatProject(shippedDemo()) : null)
           const made = putTogether(base, text, there)
           journal.send(project.id, made.text)
           return made
@@ -168,7 +166,7 @@ export const useDesk = defineStore('desk', () => {
     try {
       text = await readWork(id)
     } catch (error) {
-      show(shipped(), null)
+      show(shippedDemo(), null)
       openId.value = id
       state.value = 'failed'
       trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
@@ -182,7 +180,7 @@ export const useDesk = defineStore('desk', () => {
     if (text === null) {
       if (id !== DEMO_ID) return 'missing'
       // A page may have gone before the demo was stored: what was changed in it is made again on the demo as it is shipped.
-      const { project, forget } = journal.replay(shipped(), null)
+      const { project, forget } = journal.replay(shippedDemo(), null)
       show(project, null)
       // It can be looked at before it is stored: as it is shipped it is not lost.
       void save().then(() => {

@@ -3,8 +3,8 @@ import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange, differences } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
-import { lowTide } from '../../../demo/lowTide'
 import { setOwnPaints, setStrengths, starterIds } from '../paints'
+import { shippedDemo } from '../shippedDemo'
 import { steady } from '../steady'
 import { History } from './history'
 
@@ -23,7 +23,7 @@ export type Make = (draft: Draft<Project>) => void
  * it: what the schema would refuse is not made, so that whatever is stored can be read again.
  */
 export function useWork() {
-  const project = shallowRef<Project>(lowTide([...starterIds]))
+  const project = shallowRef(shippedDemo())
   const history = new History()
   const depth = shallowRef(history.depth)
   /** The last change, or what undo wrote; another with every change. */

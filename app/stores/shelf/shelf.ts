@@ -11,11 +11,12 @@ import {
   secondCommission,
 } from '../../../core'
 import type { Project } from '../../../core'
-import { DEMO_ID, lowTide } from '../../../demo/lowTide'
+import { DEMO_ID } from '../../../demo/lowTide'
 import { useDesk } from '../desk'
 import { newId } from '../../vault/newId'
 import { starterIds } from '../paints'
 import { useProject } from '../project/project'
+import { shippedDemo } from '../shippedDemo'
 import { dropLastMixes } from '../../vault/lastMixes'
 import { dropPhoto } from '../../vault/photos'
 import { dropSculpt } from '../../vault/sculpts'
@@ -123,7 +124,7 @@ export const useShelf = defineStore('shelf', () => {
     if (project.id !== DEMO_ID) return false
     await desk.flush()
     const there = await readWork(DEMO_ID)
-    if (there !== formatProject(lowTide([...starterIds]))) return false
+    if (there !== formatProject(shippedDemo())) return false
     if (desk.openId === DEMO_ID) {
       open.replace(project)
       await desk.flush()
@@ -222,7 +223,7 @@ export const useShelf = defineStore('shelf', () => {
     purge,
     addEmpty: (name: string) => add(blankCommission(newId(), name)),
     /** The demo as it is shipped, beside one that was changed. */
-    addDemo: () => add({ ...lowTide([...starterIds]), id: DEMO_ID }),
+    addDemo: () => add({ ...shippedDemo(), id: DEMO_ID }),
     projectOf,
   }
 })

@@ -109,12 +109,10 @@ function label(step: RangeStep): string {
           off by <b>{{ row.mean.toFixed(1) }}</b>
         </p>
         <p v-if="ends" class="soft">{{ ends }}</p>
-        <template v-if="near.length">
-          <p>
-            like {{ near.join(', ') }}
-            <ElButton size="small" class="apart" @click="$emit('apart')">Set apart</ElButton>
-          </p>
-        </template>
+        <p v-if="near.length">
+          like {{ near.join(', ') }}
+          <ElButton size="small" class="apart" @click="$emit('apart')">Set apart</ElButton>
+        </p>
         <slot name="more" />
         <p v-if="sharing">
           {{ sharingWords(sharing) }}
@@ -133,7 +131,6 @@ function label(step: RangeStep): string {
   gap: 0 12px;
   border-top: 1px solid var(--line);
   min-height: 62px;
-  align-items: stretch;
 }
 .who {
   padding: 6px 0;
@@ -185,7 +182,7 @@ p {
   display: flex;
   min-width: 0;
 }
-/* Over the patches, which keep their own names; the folded corner of one still says what it is. */
+/* Over the patches, which keep their names; a folded corner still says what it is. */
 .over {
   position: absolute;
   inset: 0;
