@@ -5,6 +5,7 @@ const chain = [
   'paint',
   'puddle',
   'tone',
+  'project',
   'recipe',
   'ladder',
   'range',

@@ -14,7 +14,7 @@ const found = computed(() => {
   if (ladder.steps.some(({ painted }) => !painted)) return []
   return judgeLadder(
     ladder.steps.map(({ key, painted, share }) => ({ key, painted: painted!, share })),
-    ladder.mood,
+    ladder.lighting,
   )
 })
 function mend({ moved, ...change }: Mend): void {

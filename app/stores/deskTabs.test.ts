@@ -23,7 +23,7 @@ describe('two tabs at one desk', () => {
   })
   it('what another tab wrote is followed at rest, and put aside when this one has changes of its own', async () => {
     const { store, desk } = await begin()
-    store.setMood('warmth', 0.3)
+    store.setLighting('warmth', 0.3)
     await later(300)
     const hear = (id: string) => tabs.heard.forEach((one) => one({ data: id }))
     const other = JSON.parse(stored()!) as Project
@@ -46,7 +46,7 @@ describe('two tabs at one desk', () => {
     expect(desk.state).toBe('saved')
 
     // What both changed is as this one has it; the other's is put aside whole.
-    store.setMood('warmth', 0.5)
+    store.setLighting('warmth', 0.5)
     store.setCommissionName('Here')
     await nextTick()
     const [first, ...rest] = other.figures

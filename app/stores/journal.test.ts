@@ -18,15 +18,15 @@ describe('what was not stored yet', () => {
   it('a page that goes before anything is stored leaves its changes, and they are made again once', async () => {
     const { store } = await begin()
     const before = stored()!
-    store.setMood('contrast', 0.8)
-    store.setMood('warmth', 0.4)
+    store.setLighting('contrast', 0.8)
+    store.setLighting('warmth', 0.4)
     store.undo()
     expect(stored()).toBe(before)
     const again = await begin()
     expect(again.store.plan).toMatchObject({ contrast: 0.8, warmth: store.plan.warmth })
     expect(stored()).toBe(formatProject(again.store.project))
     // Undone in the next visit, it is not made again in the one after.
-    again.store.setMood('contrast', 1.3)
+    again.store.setLighting('contrast', 1.3)
     await later(300)
     expect((await begin()).store.plan.contrast).toBe(1.3)
     expect(journalsOf('low-tide')).toEqual([])
@@ -35,7 +35,7 @@ describe('what was not stored yet', () => {
   it('a page that goes before the demo itself is stored leaves its changes, too', async () => {
     setActivePinia(createPinia())
     await useDesk().open('low-tide')
-    useProject().setMood('contrast', 0.8)
+    useProject().setLighting('contrast', 0.8)
     // The page goes at this moment: nothing came to storage.
     work.clear()
     const left = journalsOf('low-tide')
@@ -46,7 +46,7 @@ describe('what was not stored yet', () => {
     await later(20)
     expect(journalsOf('low-tide')).toEqual([])
     // What was changed in a demo that was deleted since is not for the one as it is shipped.
-    store.setMood('contrast', 0.7)
+    store.setLighting('contrast', 0.7)
     work.clear()
     expect((await begin()).store.plan.contrast).toBe(1)
   })
@@ -71,7 +71,7 @@ describe('what was not stored yet', () => {
 
   it('changes left behind are made on what others have stored since, which is put aside', async () => {
     const { store } = await begin()
-    store.setMood('contrast', 0.8)
+    store.setLighting('contrast', 0.8)
     const had = JSON.parse(stored()!) as Project
     const [mine, ...others] = had.figures
     const gone = { ...had, name: 'Gone', figure: others[0]!.id, figures: others }
@@ -96,7 +96,7 @@ describe('what was not stored yet', () => {
       for (let step = 1 + upTo(6); step > 0; step--) {
         const figure = store.project.figures[upTo(store.project.figures.length)]!
         const what = upTo(5)
-        if (what === 0) store.setMood('warmth', upTo(100) / 100)
+        if (what === 0) store.setLighting('warmth', upTo(100) / 100)
         else if (what === 1) store.setFigure(figure.id, { many: 1 + upTo(20) })
         else if (what === 2) store.undo()
         else if (what === 3) store.chooseFigure(figure.id)

@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { alternatives, coatKindKeys, exhaustiveRecipes, judgeLadder, plainMood } from '../../core'
+import {
+  alternatives,
+  coatKindKeys,
+  exhaustiveRecipes,
+  judgeLadder,
+  plainLighting,
+} from '../../core'
 import { starterPaints } from '../../core'
 import type { Ingredient, Lab, Place, StepKey } from '../../core'
 import { alternativeWords } from './alternatives'
@@ -62,7 +68,7 @@ describe('what is wrong with a ladder', () => {
         painted,
         share: shares[i]!,
       })),
-      { ...plainMood, steps: 3 },
+      { ...plainLighting, steps: 3 },
     )
   const lab = (L: number, a: number, b: number): Lab => ({ L, a, b })
   const cases: [string, Lab[], RegExp, number[]?][] = [

@@ -6,12 +6,12 @@ import {
   seenOf,
   setRowApart,
 } from '../../core'
-import type { FormKey, Lab, Mood, Seen, SeenFrom, TargetOptions, Tone } from '../../core'
+import type { FormKey, Lab, Lighting, Seen, SeenFrom, TargetOptions, Tone } from '../../core'
 
 /** A figure that is to be told apart from others. */
 export interface ApartJob {
   tone: Tone
-  mood: Mood
+  lighting: Lighting
   form?: FormKey
   key?: TargetOptions['key']
   moved?: TargetOptions['moved']
@@ -30,7 +30,7 @@ const SURELY = 1.12
 /** The tone that tells it apart, moved no further than needed; nothing when none does. */
 export function apart({
   tone,
-  mood,
+  lighting,
   form,
   key,
   moved,
@@ -42,7 +42,7 @@ export function apart({
 }: ApartJob): Tone | undefined {
   const options = { form: formSamples(form), key, moved }
   const seenWith = (one: Tone): Seen => {
-    const steps = ladderTargets(baseReflectance(one), mood, options)
+    const steps = ladderTargets(baseReflectance(one), lighting, options)
     return seenOf({
       steps: steps.map(({ target, share }) => ({ lab: target, share })),
       base: steps.findIndex(({ key }) => key === 'base'),

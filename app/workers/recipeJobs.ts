@@ -4,7 +4,7 @@ import type {
   Limits,
   Mixing,
   MixingNote,
-  Mood,
+  Lighting,
   Paint,
   Spectrum,
   TargetOptions,
@@ -30,7 +30,7 @@ export interface EndsJob extends Limits {
   patienceMs: number
   paints: Paint[]
   base: Spectrum
-  mood: Mood
+  lighting: Lighting
   moved?: TargetOptions['moved']
 }
 

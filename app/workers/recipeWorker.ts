@@ -34,10 +34,10 @@ const api = {
     closest.lay(paints, { maxPaints, maxDrops })
   },
   /** Where a ladder can end that is mixed from these paints. */
-  ends({ base, mood, moved, paints, patienceMs, maxPaints, maxDrops }: EndsJob): ReachedEnds {
+  ends({ base, lighting, moved, paints, patienceMs, maxPaints, maxDrops }: EndsJob): ReachedEnds {
     const limits = { maxPaints, maxDrops }
     return reachedEnds(
-      (ends) => ladderTargets(base, mood, { moved, ends }),
+      (ends) => ladderTargets(base, lighting, { moved, ends }),
       (target) => closest.find(target, paints, limits, patience(patienceMs)).best,
     )
   },

@@ -14,7 +14,7 @@ import type {
   Gamut,
   HideField,
   Lab,
-  Mood,
+  Lighting,
   Paint,
   SkinField,
   Spectrum,
@@ -29,19 +29,19 @@ function gamutOf(paints: Paint[]): Gamut {
   return known.gamut
 }
 
-/** Ladders of one skin in several moods, on the form they are painted on. */
+/** Ladders of one skin in several lightings, on the form they are painted on. */
 export interface MoodsJob {
   base: Spectrum
-  moods: Mood[]
+  lightings: Lighting[]
   form?: FormKey
   key?: TargetOptions['key']
 }
 
 const api = {
-  /** What each mood aims at, the deepest step first. */
-  ladders: ({ base, moods, form, key }: MoodsJob): { lab: Lab; share: number }[][] =>
-    moods.map((mood) =>
-      ladderTargets(base, mood, { form: formSamples(form), key }).map(({ target, share }) => ({
+  /** What each lighting aims at, the deepest step first. */
+  ladders: ({ base, lightings, form, key }: MoodsJob): { lab: Lab; share: number }[][] =>
+    lightings.map((lighting) =>
+      ladderTargets(base, lighting, { form: formSamples(form), key }).map(({ target, share }) => ({
         lab: target,
         share,
       })),

@@ -1,11 +1,11 @@
+import type { StackPlan } from '../project/stack'
+import type { CoatKind, LaidCoat, PlannedCoat } from '../project/coat'
 import { coatKinds } from '../coats/coatKinds'
-import type { CoatKind } from '../coats/coatKinds'
 import type { Habits } from './learning/habits'
-import type { LaidCoat, PlannedCoat, StackPlan } from '../coats/plan'
 import { ingredientKey, isBottle } from '../puddle/puddle'
 import type { Ingredient } from '../puddle/puddle'
-import { moveKey } from './moveOf'
-import type { MoveOf } from './moveOf'
+import { moveKey } from '../project/move'
+import type { MoveOf } from '../project/move'
 import type { BenchMove } from './schedule/request'
 
 /** Minutes of work and of drying of what is not a coat, at 54 mm; from memory, common practice. */

@@ -1,9 +1,5 @@
 import type { Finish } from '../paint/surface'
-
-export const reliefs = ['recess', 'flat', 'ridge'] as const
-export type Relief = (typeof reliefs)[number]
-/** Film on each relief against the flat. */
-export type Gathering = Readonly<Record<Relief, number>>
+import type { CoatKind, Gathering } from '../project/coat'
 
 /** How a kind of coat is laid, and how thick it dries on each relief. */
 interface Laying {
@@ -98,9 +94,7 @@ export const coatKinds = {
     on: { recess: 0, flat: 0, ridge: 0 },
     minutes: { work: 3, dry: 30 },
   },
-} as const satisfies Record<string, Laying>
-export type CoatKind = keyof typeof coatKinds
-export const coatKindKeys = Object.keys(coatKinds) as CoatKind[]
+} as const satisfies Record<CoatKind, Laying>
 
 /** How a varnish dries when nothing is said. */
 export const USUAL_FINISH: Finish = 'matt'

@@ -1,10 +1,7 @@
+import type { CoatKind, Gathering, Relief, Thinner } from '../project/coat'
 import { coatThicknessUm } from '../paint/coat'
 import { coatKinds } from './coatKinds'
-import type { CoatKind, Gathering, Relief } from './coatKinds'
 
-/** What a coat is thinned with. */
-export const thinners = ['water', 'medium'] as const
-export type Thinner = (typeof thinners)[number]
 /** Medium holds paint where it is put: half of what water would gather or leave (from memory). */
 const HELD = 0.5
 

@@ -5,39 +5,9 @@ import type { Paint } from '../paint/paint'
 import { sameIngredient } from '../puddle/puddle'
 import type { Ingredient } from '../puddle/puddle'
 import { coatKinds } from './coatKinds'
-import type { Thinner } from './dryFilm'
-import type { CoatKind, Gathering } from './coatKinds'
-import type { Finish } from '../paint/surface'
-import { EVERYWHERE } from '../place/place'
-import type { Place } from '../place/place'
+import { EVERYWHERE } from '../project/place'
 import type { Stack, StackCoat } from './stack'
-
-export interface PlannedCoat {
-  kind: CoatKind
-  /** What is laid: a bottle as it is, or a puddle. */
-  of: Ingredient
-  /** Usual for its kind when not given. */
-  thinner?: number
-  passes?: number
-  place?: Place
-  thinnedWith?: Thinner
-  finish?: Finish
-}
-
-/** A coat of a figure: what is done at the bench is remembered by its id. */
-export interface LaidCoat extends PlannedCoat {
-  id: string
-}
-
-/** A stack as plain data: what is laid is named, and changes with the puddle it names. */
-export interface StackPlan {
-  under:
-    | { kind: 'flat'; of: Ingredient }
-    | { kind: 'sketch'; dark: Ingredient; light: Ingredient; strength: number; elevation: number }
-  coats: readonly PlannedCoat[]
-  /** Kinds of coat that this painter lays otherwise than usual. */
-  films?: Readonly<Partial<Record<CoatKind, Gathering>>>
-}
+import type { StackPlan } from '../project/stack'
 
 /**
  * Everything that a stack names: its undercoat's and its coats', each once.

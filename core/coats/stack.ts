@@ -1,3 +1,4 @@
+import type { Relief } from '../project/coat'
 import type { Spectrum } from '../colour/spectrum'
 import { wetLook, withFinish } from '../paint/appearance'
 import { filmReflectance } from '../paint/film'
@@ -8,9 +9,8 @@ import type { Finish } from '../paint/surface'
 import { coatKinds, USUAL_FINISH } from './coatKinds'
 import { dryFilmUm } from './dryFilm'
 import type { CoatFilm } from './dryFilm'
-import type { Relief } from './coatKinds'
-import { liesAt, reliefPlaces } from '../place/place'
-import type { LightPlace, Place, ReliefPlace, Spot } from '../place/place'
+import { liesAt, reliefPlaces } from '../project/place'
+import type { LightPlace, Place, ReliefPlace, Spot } from '../project/place'
 
 export interface StackCoat extends CoatFilm {
   parts: readonly Part<Paint>[]

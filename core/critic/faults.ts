@@ -1,4 +1,4 @@
-import type { StepKey } from '../ladder/steps'
+import type { StepKey } from '../project/steps'
 import type { PaintedStep } from './paintedSkin'
 
 /** What may be wrong with a painted skin, each as what it does to the plan. */

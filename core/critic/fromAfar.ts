@@ -1,8 +1,8 @@
+import type { SeenFrom } from '../project/seenFrom'
+import { distances } from '../project/seenFrom'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
-import { distances } from '../ladder/light/overstatement'
-import type { SeenFrom } from '../ladder/light/overstatement'
-import type { StepKey } from '../ladder/steps'
+import type { StepKey } from '../project/steps'
 import { readsFrom } from '../range/apart'
 import type { PaintedStep } from './paintedSkin'
 

@@ -1,6 +1,7 @@
+import type { NamedFault } from '../project/critique'
+import type { SeenFrom } from '../project/seenFrom'
 import type { Lab } from '../colour/lab'
-import type { SeenFrom } from '../ladder/light/overstatement'
-import type { Mood } from '../ladder/mood'
+import type { Lighting } from '../project/lighting'
 import { ladderTargets } from '../ladder/targets'
 import type { Mixture } from '../paint/paint'
 import type { SeenRow } from '../range/apart'
@@ -11,7 +12,6 @@ import { critique } from './critique'
 import type { Critique } from './critique'
 import { mendSkin, paintedAs } from './mendSkin'
 import type { SkinMove, SkinPuddle } from './mendSkin'
-import type { NamedFault } from './nameFault'
 import { nearestAlike, setApartByGlaze } from './neighbours'
 import type { Alike } from './neighbours'
 import { readPaintedSkin } from './skinReading'
@@ -26,7 +26,7 @@ export interface CriticRequest {
   sizeMm: number
   from: SeenFrom
   /** The other figures of the commission. */
-  others: readonly { name: string; tone: Tone; mood: Mood; sizeMm: number }[]
+  others: readonly { name: string; tone: Tone; lighting: Lighting; sizeMm: number }[]
 }
 
 export interface CriticAnswer {
@@ -43,8 +43,8 @@ export interface CriticAnswer {
 /** So many colours of a photograph are shown. */
 const STRIP = 12
 
-const rowOf = ({ tone, mood, sizeMm }: CriticRequest['others'][number]): SeenRow => {
-  const steps = ladderTargets(baseReflectance(tone), mood)
+const rowOf = ({ tone, lighting, sizeMm }: CriticRequest['others'][number]): SeenRow => {
+  const steps = ladderTargets(baseReflectance(tone), lighting)
   return {
     steps: steps.map(({ target, share }) => ({ lab: target, share })),
     base: steps.findIndex(({ key }) => key === 'base'),

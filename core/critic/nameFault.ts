@@ -1,44 +1,23 @@
 import { deltaE00 } from '../colour/deltaE00'
 import { chromaOf } from '../colour/lch'
-import type { StepKey } from '../ladder/steps'
+import { hueDirections } from '../project/critique'
+import type { HueDirection, NamedFault, SkinPart } from '../project/critique'
+import type { StepKey } from '../project/steps'
 import type { FaultKey } from './faults'
 import type { PaintedStep } from './paintedSkin'
 
-/** Where on the skin. */
-type Part = 'all' | 'lights' | 'shadows' | StepKey
-
-/** Ways a colour may lie beside another. */
-export const directions = ['red', 'orange', 'yellow', 'green', 'blue', 'violet'] as const
-export type Direction = (typeof directions)[number]
 /** CIELAB hue angles from which each is said, degrees. */
 const FROM: readonly number[] = [345, 38, 68, 115, 215, 290]
 
-/** A fault as it is said: what, where, how much. */
-export type NamedFault =
-  /** Values from dark to light against the plan's, 1 = as planned; of one side: how far it goes from the base. */
-  | { key: 'flat' | 'hard'; part: Part; times: number }
-  /** L* beside the plan. */
-  | { key: 'too dark' | 'too light'; part: Part; L: number }
-  /** Chroma against the plan's. */
-  | { key: 'chalky' | 'grey' | 'strong'; part: Part; times: number }
-  /** CIELAB a, b beside the plan. */
-  | { key: 'tinted'; part: Part; toward: Direction; by: number }
-  /** Share of the skin that lights take, and what was planned. */
-  | { key: 'lights large' | 'lights small'; part: 'lights'; share: number; planned: number }
-  /** Steps that are missing between the base and the lights, or the shadows. */
-  | { key: 'stranded' | 'hard edge'; part: 'lights' | 'shadows'; step: StepKey }
-  /** A step of another colour altogether. */
-  | { key: 'wrong colour'; part: StepKey }
-
 /** @example towards(0, 20) // "yellow" */
-export function towards(a: number, b: number): Direction {
+export function towards(a: number, b: number): HueDirection {
   const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
   const at = FROM.findIndex((from, i) => {
     const turned = (hue - from + 360) % 360
     const width = (FROM[(i + 1) % FROM.length]! - from + 360) % 360
     return turned < width
   })
-  return directions[at]!
+  return hueDirections[at]!
 }
 
 interface Sides {
@@ -59,7 +38,7 @@ const TOLD = { range: 0.17, sideRange: 0.25, L: 3, chroma: 0.12, cast: 2, share:
 function colourFault(
   before: readonly PaintedStep[],
   after: readonly PaintedStep[],
-  part: Part,
+  part: SkinPart,
   light: boolean,
 ): NamedFault | undefined {
   let [a, b, chroma, planned, all] = [0, 0, 0, 0, 0]
@@ -113,7 +92,7 @@ export function nameFault(
   before: readonly PaintedStep[],
   after: readonly PaintedStep[],
 ): NamedFault | undefined {
-  const part: Part =
+  const part: SkinPart =
     step ?? (key.startsWith('lights') ? 'lights' : key.startsWith('shadows') ? 'shadows' : 'all')
   const base = before.findIndex(({ key }) => key === 'base')
   const light = part === 'lights' || before.findIndex(({ key }) => key === part) > base

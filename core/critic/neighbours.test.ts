@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { plainMood } from '../ladder/mood'
+import { plainLighting } from '../project/lighting'
 import { ladderTargets } from '../ladder/targets'
 import { filmReflectance } from '../paint/film'
 import { starterPaints } from '../paint/starter'
@@ -14,7 +14,7 @@ import type { SkinPuddle } from './mendSkin'
 const person = (melanin: number) =>
   baseReflectance({ kind: 'skin', melanin, blood: 0.025, oxygenation: 0.78, carotene: 12 })
 const puddlesOf = (melanin: number): SkinPuddle[] =>
-  ladderTargets(person(melanin), plainMood).map(({ key, share, reflectance }) => ({
+  ladderTargets(person(melanin), plainLighting).map(({ key, share, reflectance }) => ({
     key,
     share,
     reflectance,

@@ -1,6 +1,6 @@
 import { deltaE00Of } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
-import type { StepKey } from '../ladder/steps'
+import type { StepKey } from '../project/steps'
 import { RANKS } from './skinReading'
 
 /** A step of the ladder as it is painted: its colour, D65, 2°, and its share of the seen skin. */

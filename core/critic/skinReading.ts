@@ -7,6 +7,8 @@ import type { Spectrum } from '../colour/spectrum'
 import { fromNeutral, xyzAround } from '../tone/picture/neutral'
 import type { Mask, Picture } from '../tone/picture/picture'
 import { lampOf } from './lamp'
+import type { NeutralKey } from '../project/critique'
+import { neutrals } from '../project/critique'
 
 /** So many equal parts of the skin, dark to light, stand for a photograph. */
 export const RANKS = 64
@@ -15,14 +17,6 @@ const ENOUGH = 12_000
 const LEAST = 200
 /** Brighter or darker than this in any channel a byte says nothing more. */
 const [BURNT, BLACK] = [252, 3]
-
-/** What is grey or white in a photograph, and how much light it sends back, Y 0–100. */
-export const neutrals = {
-  paper: { name: 'white paper', Y: 87 },
-  card: { name: 'grey card, 18 %', Y: 18 },
-  other: { name: 'some other grey' },
-} as const satisfies Record<string, { name: string; Y?: number }>
-export type NeutralKey = keyof typeof neutrals
 
 /** Where it was clicked, and what it is. */
 export interface ShownNeutral {

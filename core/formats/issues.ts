@@ -1,9 +1,4 @@
-/** One thing wrong with a file: where, what was found and what is allowed. */
-export interface FileIssue {
-  /** `figures[2].tone.melanin`, `line 14`, or the file as a whole. */
-  place: string
-  message: string
-}
+import type { FileIssue } from '../project/issue'
 
 /** What reading a file gives: all of it, or nothing and the reasons. */
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; issues: FileIssue[] }

@@ -1,5 +1,6 @@
+import type { FileIssue } from '../project/issue'
 import { refused } from './issues'
-import type { FileIssue, ReadResult } from './issues'
+import type { ReadResult } from './issues'
 
 const placeOf = (path: readonly { key: unknown }[] | undefined): string =>
   (path ?? [])

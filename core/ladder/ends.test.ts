@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { baseReflectance } from '../tone/tone'
 import type { Lab } from '../colour/lab'
 import { deltaE00 } from '../colour/deltaE00'
-import { plainMood } from './mood'
+import { plainLighting } from '../project/lighting'
 import { reachedEnds } from './ends'
 import { ladderTargets } from './targets'
 import type { LadderEnds } from './targets'
@@ -14,7 +14,7 @@ const base = baseReflectance({
   oxygenation: 0.78,
   carotene: 14,
 })
-const at = (ends: LadderEnds) => ladderTargets(base, plainMood, { ends })
+const at = (ends: LadderEnds) => ladderTargets(base, plainLighting, { ends })
 const wanted = at({}).map(({ target }) => target.L)
 /** Paint that gives every colour between two lightnesses, and nothing beyond. */
 const between = (least: number, most: number) => (target: Lab) => {

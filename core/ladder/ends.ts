@@ -21,7 +21,7 @@ export interface ReachedEnds {
  * ends too far out would have to be given up in hue.
  * @param targetsAt the ladder with its ends there.
  * @param nearest the colour of the nearest mix, and how far off it is.
- * @example reachedEnds((ends) => ladderTargets(base, plainMood, { ends }), (lab) => ({ lab, deltaE00: 0 })).wanted // {}
+ * @example reachedEnds((ends) => ladderTargets(base, plainLighting, { ends }), (lab) => ({ lab, deltaE00: 0 })).wanted // {}
  */
 export function reachedEnds(
   targetsAt: (ends: LadderEnds) => readonly Target[],

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
-import { figureSizes, heightIn, sameSize, scaleOf } from './figureSize'
-import { sizeLimits } from './light/overstatement'
+import { figureSizes, heightIn, sameSize, scaleOf, sizeLimits } from '../project/figureSize'
 
 it('scales painters name are those (common practice, no source); others are the quotient', () => {
   const named: [number, number][] = [

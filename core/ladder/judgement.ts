@@ -1,11 +1,11 @@
+import type { SeenFrom } from '../project/seenFrom'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { chromaOf, hueOf } from '../colour/lch'
 import { overstatement } from './light/overstatement'
-import type { SeenFrom } from './light/overstatement'
-import { usual } from './mood'
-import type { Mood } from './mood'
-import type { StepKey } from './steps'
+import { usual } from '../project/lighting'
+import type { Lighting } from '../project/lighting'
+import type { StepKey } from '../project/steps'
 
 /** A step as it will look. */
 export interface JudgedStep {
@@ -15,7 +15,7 @@ export interface JudgedStep {
 }
 
 /** A change of the plan; a moved target adds to what it was moved already. */
-export interface Mend extends Partial<Omit<Mood, 'shadowTint' | 'lightTint'>> {
+export interface Mend extends Partial<Omit<Lighting, 'shadowTint' | 'lightTint'>> {
   maxDrops?: number
   moved?: { key: StepKey; by: { L: number; a: number; b: number } }
 }
@@ -45,7 +45,7 @@ export interface LadderJudgement {
 
 /** What the rules look at: the ladder as numbers. */
 interface Look {
-  mood: Mood
+  lighting: Lighting
   steps: readonly JudgedStep[]
   base: Lab
   shades: readonly JudgedStep[]
@@ -62,12 +62,12 @@ const hueApart = (one: number, other: number): number => ((one - other + 540) % 
 /** Hues of living skin: from pink to yellow-brown. */
 const warm = (base: Lab): boolean => hueOf(base) >= 15 && hueOf(base) <= 85 && chromaOf(base) > 6
 
-const flat: Rule = ({ mood, steps }) => {
-  const seenFrom = mood.seenFrom ?? usual.seenFrom
-  const wanted = READ_L * overstatement(mood.sizeMm ?? usual.sizeMm, seenFrom)
+const flat: Rule = ({ lighting, steps }) => {
+  const seenFrom = lighting.seenFrom ?? usual.seenFrom
+  const wanted = READ_L * overstatement(lighting.sizeMm ?? usual.sizeMm, seenFrom)
   const range = steps.at(-1)!.painted.L - steps[0]!.painted.L
-  if (range >= wanted || mood.contrast >= 1.6) return undefined
-  const contrast = Math.round(mood.contrast * (wanted / range) * 50 + 0.5) / 50
+  if (range >= wanted || lighting.contrast >= 1.6) return undefined
+  const contrast = Math.round(lighting.contrast * (wanted / range) * 50 + 0.5) / 50
   const change = { contrast: Math.min(1.6, contrast) }
   return { fault: { key: 'flat', seenFrom, range, wanted }, change }
 }
@@ -87,14 +87,14 @@ const glint: Rule = (look) => {
   }
 }
 
-const greenShade: Rule = ({ mood, base, shades }) => {
+const greenShade: Rule = ({ lighting, base, shades }) => {
   if (!warm(base)) return undefined
   const beyond = ({ painted }: JudgedStep): number => hueApart(hueOf(painted), hueOf(base))
   const green = shades.find((step) => chromaOf(step.painted) > 4 && beyond(step) > 22)
   return (
     green && {
       fault: { key: 'green shade', step: green.key, beyond: beyond(green) },
-      change: { shadow: 'violet', turn: Math.min(1, Math.abs(mood.turn) + 0.3) },
+      change: { shadow: 'violet', turn: Math.min(1, Math.abs(lighting.turn) + 0.3) },
     }
   )
 }
@@ -107,25 +107,25 @@ const yellowDark: Rule = ({ base }) => {
   return { fault: { key: 'yellow dark', hue }, change: { moved } }
 }
 
-const saturatedLights: Rule = ({ mood, base, lights }) => {
+const saturatedLights: Rule = ({ lighting, base, lights }) => {
   const baseChroma = chromaOf(base)
   const strong = lights.find(({ painted }) => chromaOf(painted) > baseChroma + 4)
   if (!strong || base.L <= 58) return undefined
   const chroma = chromaOf(strong.painted)
   return {
     fault: { key: 'saturated lights', step: strong.key, chroma, baseChroma },
-    change: { light: 'white', lift: Math.min(1, (mood.lift ?? usual.lift) + 0.2) },
+    change: { light: 'white', lift: Math.min(1, (lighting.lift ?? usual.lift) + 0.2) },
   }
 }
 
-const chalky: Rule = ({ mood, base, lights }) => {
+const chalky: Rule = ({ lighting, base, lights }) => {
   const light = lights.find(({ painted }) => painted.L < 88)
   const baseChroma = chromaOf(base)
   if (!light || !warm(base) || chromaOf(light.painted) >= 0.55 * baseChroma) return undefined
   const chroma = chromaOf(light.painted)
   return {
     fault: { key: 'chalky', step: light.key, chroma, baseChroma },
-    change: { light: 'flesh', lift: 0.7, sheen: Math.min(mood.sheen, 0.2) },
+    change: { light: 'flesh', lift: 0.7, sheen: Math.min(lighting.sheen, 0.2) },
   }
 }
 
@@ -136,10 +136,10 @@ const uneven: Rule = (look) => {
   return { fault: { key: 'uneven', least, greatest }, change: { maxDrops: 24 } }
 }
 
-const strandedLights: Rule = ({ mood, base, lights }) => {
+const strandedLights: Rule = ({ lighting, base, lights }) => {
   const share = lights.reduce((sum, step) => sum + step.share, 0)
   if (base.L >= 40 || share <= 0.3) return undefined
-  const change = { contrast: Math.max(0.4, mood.contrast - 0.2) }
+  const change = { contrast: Math.max(0.4, lighting.contrast - 0.2) }
   return { fault: { key: 'stranded lights', share }, change }
 }
 
@@ -158,15 +158,15 @@ const rules: readonly Rule[] = [
 /**
  * What a practised eye would say about a ladder, from its numbers; thresholds are common practice, no source.
  * @param steps dark to light, the base among them.
- * @example judgeLadder(judged, plainMood)
+ * @example judgeLadder(judged, plainLighting)
  */
-export function judgeLadder(steps: readonly JudgedStep[], mood: Mood): LadderJudgement[] {
+export function judgeLadder(steps: readonly JudgedStep[], lighting: Lighting): LadderJudgement[] {
   const baseAt = steps.findIndex(({ key }) => key === 'base')
   const base = steps[baseAt]?.painted
   if (!base || steps.length < 2) return []
   const gaps = steps.slice(1).map(({ painted }, i) => deltaE00(steps[i]!.painted, painted))
   const look: Look = {
-    mood,
+    lighting,
     steps,
     base,
     shades: steps.slice(0, baseAt),

@@ -1,3 +1,4 @@
+import { lightSchoolKeys, shadowSchoolKeys } from '../project/schoolKeys'
 import { describe, expect, it } from 'vitest'
 import { lowTide, onTheBench } from '../../demo/lowTide'
 import { deltaE00 } from '../colour/deltaE00'
@@ -10,9 +11,8 @@ import { baseReflectance } from '../tone/tone'
 import { judgeLadder } from './judgement'
 import { lightPath } from './light/paintedLight'
 import { overstatement } from './light/overstatement'
-import { lightSchoolKeys, shadowSchoolKeys } from './light/schools'
-import { plainMood, stepCounts } from './mood'
-import type { Mood } from './mood'
+import { plainLighting, stepCounts } from '../project/lighting'
+import type { Lighting } from '../project/lighting'
 import { planLadder } from './planLadder'
 import { ladderTargets } from './targets'
 
@@ -29,7 +29,12 @@ describe('targets', () => {
       for (const steps of stepCounts)
         for (const spacing of ['difference', 'lightness'] as const) {
           const base = baseReflectance(tone)
-          const ladder = ladderTargets(base, { ...plainMood, ...plan, steps, spacing } as Mood)
+          const ladder = ladderTargets(base, {
+            ...plainLighting,
+            ...plan,
+            steps,
+            spacing,
+          } as Lighting)
           expect(ladder).toHaveLength(steps)
           ladder.slice(1).forEach(({ target }, i) => {
             expect(target.L).toBeGreaterThan(ladder[i]!.target.L)
@@ -45,15 +50,15 @@ describe('targets', () => {
   })
 
   it('with sheen 0 and one white key the target is proportional to light in every band', () => {
-    const mood = {
-      ...plainMood,
+    const lighting = {
+      ...plainLighting,
       sheen: 0,
       warmth: 0,
       turn: 0,
       bounce: 0,
       shadow: 'violet',
     } as const
-    const path = lightPath(tan, mood)
+    const path = lightPath(tan, lighting)
     for (const L of [20, 35, 48, 60, 70]) {
       const seen = path.at(L)
       const light = seen[20]! / tan[20]!
@@ -63,16 +68,16 @@ describe('targets', () => {
   })
 
   it('contrast widens, sheen greys the lights, warm light cools the shadow, size and softness count', () => {
-    const step = (at: number, change: Partial<Mood>) =>
-      ladderTargets(tan, { ...plainMood, ...change }).at(at)!.target
-    const range = (change: Partial<Mood>): number => step(-1, change).L - step(0, change).L
+    const step = (at: number, change: Partial<Lighting>) =>
+      ladderTargets(tan, { ...plainLighting, ...change }).at(at)!.target
+    const range = (change: Partial<Lighting>): number => step(-1, change).L - step(0, change).L
     expect(range({ contrast: 1.4 })).toBeGreaterThan(range({ contrast: 0.6 }) + 10)
     expect(range({ sizeMm: 28 })).toBeGreaterThan(range({ sizeMm: 75 }) + 3)
     expect(range({ seenFrom: 'shelf' })).toBeGreaterThan(range({ seenFrom: 'hand' }) + 3)
     expect(range({ softness: 1 })).toBeLessThan(range({ softness: 0 }) - 10)
     expect(overstatement(54, 'table')).toBe(1)
     expect(() => overstatement(3, 'table')).toThrow('allowed is 10 to 600')
-    const path = (change: Partial<Mood>) => lightPath(tan, { ...plainMood, ...change })
+    const path = (change: Partial<Lighting>) => lightPath(tan, { ...plainLighting, ...change })
     expect(chromaOf(path({ sheen: 1 }).labAt(75))).toBeLessThan(
       chromaOf(path({ sheen: 0 }).labAt(75)) - 3,
     )
@@ -84,8 +89,8 @@ describe('targets', () => {
   })
 
   it('every school of shadow and of light goes its own way', () => {
-    const at = (L: number, change: Partial<Mood>) =>
-      lightPath(tan, { ...plainMood, turn: 1, lift: 1, sheen: 0, ...change }).labAt(L)
+    const at = (L: number, change: Partial<Lighting>) =>
+      lightPath(tan, { ...plainLighting, turn: 1, lift: 1, sheen: 0, ...change }).labAt(L)
     const tints = { shadowTint: skinReflectance({ melanin: 0.3, blood: 0.1, oxygenation: 0.2 }) }
     const shadows = shadowSchoolKeys.map((shadow) => at(20, { shadow, ...tints }))
     const lights = lightSchoolKeys.map((light) =>
@@ -95,7 +100,7 @@ describe('targets', () => {
       list.forEach((one, i) =>
         list.slice(0, i).forEach((other) => expect(deltaE00(one, other)).toBeGreaterThan(0.5)),
       )
-    const of = (shadow: Mood['shadow'], L = 25) => at(L, { shadow })
+    const of = (shadow: Lighting['shadow'], L = 25) => at(L, { shadow })
     expect(of('violet').b).toBeLessThan(of('own').b - 5)
     expect(chromaOf(of('own'))).toBeGreaterThan(chromaOf(at(25, { turn: 0 })))
     expect(of('blue-green').a).toBeLessThan(at(25, { turn: 0 }).a - 5)
@@ -106,14 +111,16 @@ describe('targets', () => {
   })
 
   it('a moved step moves, others stay; settings out of range are named', () => {
-    const moved = ladderTargets(tan, plainMood, { moved: { light: { L: 2, a: -3, b: 1 } } })
-    ladderTargets(tan, plainMood).forEach(({ key, target }, i) => {
+    const moved = ladderTargets(tan, plainLighting, { moved: { light: { L: 2, a: -3, b: 1 } } })
+    ladderTargets(tan, plainLighting).forEach(({ key, target }, i) => {
       const now = moved[i]!.target
       expect(now.L - target.L).toBeCloseTo(key === 'light' ? 2 : 0, 6)
       expect(now.a - target.a).toBeCloseTo(key === 'light' ? -3 : 0, 6)
     })
-    expect(() => ladderTargets(tan, { ...plainMood, contrast: 9 })).toThrow('contrast is 9')
-    expect(() => ladderTargets(tan, { ...plainMood, steps: 4 as never })).toThrow('3, 5, 7 or 9')
+    expect(() => ladderTargets(tan, { ...plainLighting, contrast: 9 })).toThrow('contrast is 9')
+    expect(() => ladderTargets(tan, { ...plainLighting, steps: 4 as never })).toThrow(
+      '3, 5, 7 or 9',
+    )
   })
 })
 
@@ -139,8 +146,11 @@ describe('judgement (thresholds: common practice, no source)', () => {
       painted: { L, a, b },
       share: shares?.[i] ?? 1 / 3,
     }))
-  const said = (labs: [number, number, number][], change: Partial<Mood> = {}, shares?: number[]) =>
-    judgeLadder(steps(labs, shares), { ...plainMood, steps: 3, ...change })
+  const said = (
+    labs: [number, number, number][],
+    change: Partial<Lighting> = {},
+    shares?: number[],
+  ) => judgeLadder(steps(labs, shares), { ...plainLighting, steps: 3, ...change })
   const keys = (...asked: Parameters<typeof said>) => said(...asked).map(({ fault }) => fault.key)
 
   it('says what is wrong with its number, and the mend mends it', () => {

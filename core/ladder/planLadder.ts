@@ -3,10 +3,10 @@ import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from '../paint/paint'
 import type { Limits, Recipe } from '../recipe/recipe'
 import { ClosestRecipes } from '../recipe/closest'
-import { plainMood } from './mood'
-import type { Mood } from './mood'
+import { plainLighting } from '../project/lighting'
+import type { Lighting } from '../project/lighting'
 import { ladderTargets } from './targets'
-import type { StepKey } from './steps'
+import type { StepKey } from '../project/steps'
 
 /** One step of a ladder: what it aims at, how it is mixed and how much of the skin it takes. */
 export interface Step {
@@ -21,7 +21,7 @@ export interface Ladder {
   steps: Step[]
 }
 
-export interface LadderRequest extends Limits, Partial<Mood> {
+export interface LadderRequest extends Limits, Partial<Lighting> {
   /** Reflectance of the skin or hide in plain light. */
   base: Spectrum
   paints: readonly Paint[]
@@ -36,7 +36,7 @@ export function planLadder(request: LadderRequest): Ladder {
   const { base, paints, maxPaints, maxDrops } = request
   if (paints.length === 0) throw new RangeError('there is no paint to mix from; put one in the box')
   const closest = new ClosestRecipes()
-  const steps = ladderTargets(base, { ...plainMood, ...request }).map(
+  const steps = ladderTargets(base, { ...plainLighting, ...request }).map(
     ({ key, name, target, share }) => ({
       key,
       name,

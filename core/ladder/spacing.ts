@@ -1,11 +1,11 @@
+import { rangeOf } from './light/overstatement'
 import { crossing } from '../numbers/crossing'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { CEILING_L, FLOOR_L } from './light/paintedLight'
 import type { LightPath } from './light/paintedLight'
-import { rangeOf } from './mood'
-import type { Mood } from './mood'
-import { MOST_ON_A_SIDE } from './steps'
+import type { Lighting } from '../project/lighting'
+import { MOST_ON_A_SIDE } from '../project/steps'
 
 /** Gaps shrink by this share from the darkest to the lightest: light mixes cover more (common practice). */
 const TAPER = 0.06
@@ -96,12 +96,12 @@ const lengthOf = ({ labs }: Side, measure: Measure): number =>
  */
 export function spaceSteps(
   path: LightPath,
-  mood: Mood,
+  lighting: Lighting,
   { dark = FLOOR_L, light = CEILING_L }: { dark?: number; light?: number } = {},
 ): Spacing {
-  const measure = measures[mood.spacing ?? 'difference']
+  const measure = measures[lighting.spacing ?? 'difference']
   const { L } = path.baseLab
-  const range = rangeOf(mood)
+  const range = rangeOf(lighting)
   const down = sideOf(path, Math.min(L - 0.5, Math.max(FLOOR_L, dark)))
   const up = sideOf(path, Math.max(L + 0.5, Math.min(CEILING_L, light)))
   const reach = 0.5 * Math.sqrt(Math.max(0, (96 - L) * L))
@@ -114,7 +114,7 @@ export function spaceSteps(
   }
   const downLength = wanted(down, Math.max(FLOOR_L, L - DOWN * range * (L - 4)))
   const upLength = wanted(up, Math.min(CEILING_L, L + UP * range * reach))
-  const gaps = mood.steps - 1
+  const gaps = lighting.steps - 1
   let best: { below: number; above: number; skew: number } | undefined
   for (let below = 1; below < gaps; below++) {
     const above = gaps - below

@@ -1,17 +1,17 @@
+import { checkLighting } from './checkLighting'
+import type { KeyDirection } from '../project/keyLight'
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { checkSpectrum } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
 import { surfaceMoved } from '../colour/surfaceMoved'
 import { sharesFor } from './form/shares'
-import type { KeyDirection } from './form/lightLevel'
 import type { FormSamples } from './form/samples'
 import { lightPath } from './light/paintedLight'
-import { checkMood } from './mood'
-import type { Mood } from './mood'
+import type { Lighting } from '../project/lighting'
 import { spaceSteps } from './spacing'
-import { stepNames, stepsAround } from './steps'
-import type { StepKey } from './steps'
+import { stepNames, stepsAround } from '../project/steps'
+import type { StepKey } from '../project/steps'
 
 export interface Target {
   key: StepKey
@@ -44,13 +44,17 @@ export interface TargetOptions {
  * (docs/optics.md), spaced evenly for the eye, with its share of the skin as the form has it. The base
  * step is the base itself. Lab under D65, 2°.
  * @throws RangeError for a base that is no reflectance or a setting out of range.
- * @example ladderTargets(base, plainMood).length // 7
+ * @example ladderTargets(base, plainLighting).length // 7
  */
-export function ladderTargets(base: Spectrum, mood: Mood, options: TargetOptions = {}): Target[] {
+export function ladderTargets(
+  base: Spectrum,
+  lighting: Lighting,
+  options: TargetOptions = {},
+): Target[] {
   checkSpectrum(base, 'base', 0, 1)
-  checkMood(mood)
-  const path = lightPath(base, mood)
-  const { below, above } = spaceSteps(path, mood, options.ends)
+  checkLighting(lighting)
+  const path = lightPath(base, lighting)
+  const { below, above } = spaceSteps(path, lighting, options.ends)
   const keys = stepsAround(below.length, above.length)
   const Ls = [...[...below].reverse(), path.baseLab.L, ...above]
   const shares = sharesFor({

@@ -1,12 +1,20 @@
+import { usualKey } from '../project/keyLight'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { forms } from '../ladder/form/forms'
-import type { FormKey } from '../ladder/form/forms'
-import { keyVector, usualKey } from '../ladder/form/lightLevel'
+import { forms } from '../project/forms'
+import type { FormKey } from '../project/forms'
+import { keyVector } from '../ladder/form/lightLevel'
 import { formSamples } from '../ladder/form/samples'
 import { sharesFor } from '../ladder/form/shares'
-import { EVERYWHERE, isEverywhere, liesAt, lightPlaces, reliefPlaces, sides } from './place'
-import type { Place, Where } from './place'
+import {
+  EVERYWHERE,
+  isEverywhere,
+  liesAt,
+  lightPlaces,
+  reliefPlaces,
+  sides,
+} from '../project/place'
+import type { Place, Where } from '../project/place'
 import { lightOfStep, lightParts, shareOfPlace, spotOf, spotShares } from './spots'
 
 const keys = Object.keys(forms) as FormKey[]

@@ -1,12 +1,13 @@
+import type { KeyDirection } from '../project/keyLight'
+import { usualKey } from '../project/keyLight'
 import { exposure, stepAt } from '../ladder/form/shares'
 import type { Exposure } from '../ladder/form/shares'
-import { keyVector, lightLevel, usualKey } from '../ladder/form/lightLevel'
-import type { KeyDirection } from '../ladder/form/lightLevel'
+import { keyVector, lightLevel } from '../ladder/form/lightLevel'
 import { harmonics, reaching } from '../ladder/form/reach'
 import { formSamples } from '../ladder/form/samples'
 import type { FormSamples } from '../ladder/form/samples'
-import { liesAt } from './place'
-import type { LightPlace, Place, ReliefPlace, Spot } from './place'
+import { liesAt } from '../project/place'
+import type { LightPlace, Place, ReliefPlace, Spot } from '../project/place'
 
 /** How much has to cover a point for a recess and for the deepest, how bent it is on a ridge; from memory. */
 const RECESS = 0.28

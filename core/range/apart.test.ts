@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { plainMood } from '../ladder/mood'
+import { plainLighting } from '../project/lighting'
 import { ladderTargets } from '../ladder/targets'
 import { lchOf, labOfLch } from '../colour/lch'
 import { baseReflectance } from '../tone/tone'
@@ -16,7 +16,7 @@ const flesh = {
   carotene: 14,
 } as const
 const rowOf = (tone: Tone, sizeMm = 54): SeenRow => {
-  const steps = ladderTargets(baseReflectance(tone), plainMood)
+  const steps = ladderTargets(baseReflectance(tone), plainLighting)
   return {
     steps: steps.map(({ target, share }) => ({ lab: target, share })),
     base: steps.findIndex(({ key }) => key === 'base'),

@@ -1,7 +1,7 @@
+import type { SeenFrom } from '../project/seenFrom'
+import { distances } from '../project/seenFrom'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
-import { distances } from '../ladder/light/overstatement'
-import type { SeenFrom } from '../ladder/light/overstatement'
 
 /** A ladder as it is seen from afar: its steps dark to light, with their shares. */
 interface SeenStep {

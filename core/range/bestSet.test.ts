@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { lowTide, onTheBench } from '../../demo/lowTide'
 import { exhaustiveRecipes } from '../recipe/exhaustive'
-import { plainMood } from '../ladder/mood'
+import { plainLighting } from '../project/lighting'
 import { ladderTargets } from '../ladder/targets'
 import { seeded } from '../numbers/seeded'
 import type { Paint } from '../paint/paint'
@@ -15,7 +15,7 @@ import { shortlist } from './shortlist'
 
 const bench = starterPaints.filter(({ id }) => onTheBench.includes(id))
 const aims = lowTide([]).figures.flatMap(({ tone, plan }) =>
-  ladderTargets(baseReflectance(tone), { ...plainMood, ...plan }).map(({ target }) => target),
+  ladderTargets(baseReflectance(tone), { ...plainLighting, ...plan }).map(({ target }) => target),
 )
 function tableOf(paints: readonly Paint[], targets: typeof aims, maxDrops: number): SetTable {
   const table = new SetTable(paints.length, targets.length)

@@ -2,7 +2,7 @@ import {
   baseReflectance,
   exhaustiveRecipes,
   ladderTargets,
-  plainMood,
+  plainLighting,
   RecipeTable,
   starterPaints,
 } from '../../core'
@@ -16,7 +16,7 @@ export function ladderBench(): Ratio[] {
   const paints = starterPaints.filter(({ id }) => onTheBench.includes(id))
   const limits = { maxPaints: 3, maxDrops: 12 }
   const table = new RecipeTable(paints, limits)
-  const targets = ladderTargets(base, plainMood).map(({ target }) => target)
+  const targets = ladderTargets(base, plainLighting).map(({ target }) => target)
   const { ours, theirs } = race(
     { items: 1, run: () => targets.forEach((target) => table.nearest(target)) },
     {

@@ -18,9 +18,9 @@ export const figures = Array.from({ length: FIGURES }, (_, i): Figure => ({
 
 /** A figure's ladder in its puddles, from its ends on, as the room's thread finds it. */
 export function mixed(figure: Figure, paints: Paint[], closest: ClosestRecipes): void {
-  const { base, mood, moved, mixing, targetsAt, ...limits } = jobOfFigure(figure, paints)
+  const { base, lighting, moved, mixing, targetsAt, ...limits } = jobOfFigure(figure, paints)
   const { ends } = reachedEnds(
-    (ends) => ladderTargets(base, mood, { moved, ends }),
+    (ends) => ladderTargets(base, lighting, { moved, ends }),
     (target) => closest.find(target, paints, limits).best,
   )
   const steps = targetsAt(ends)

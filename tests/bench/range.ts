@@ -3,7 +3,7 @@ import {
   bestSet,
   fewPuddles,
   ladderTargets,
-  plainMood,
+  plainLighting,
   RecipeTable,
   SetTable,
   shortlist,
@@ -24,7 +24,7 @@ const SEARCH_MS = 30
 const now = (): number => performance.now()
 const bench = starterPaints.filter(({ id }) => onTheBench.includes(id))
 const ladders = lowTide([]).figures.map(({ tone, plan }) =>
-  ladderTargets(baseReflectance(tone), { ...plainMood, ...plan }).map(({ target }) => target),
+  ladderTargets(baseReflectance(tone), { ...plainLighting, ...plan }).map(({ target }) => target),
 )
 /** The steps that Range weighs: five of seven. */
 const telling = ladders.flatMap((steps) => steps.filter((_, i) => i !== 2 && i !== 4))

@@ -1,9 +1,10 @@
+import type { NamedFault } from '../../core/project/critique'
+import { hueDirections } from '../../core/project/critique'
 import { deltaE00, labOf, mixPaints, opaqueReflectance, seeded } from '../../core'
 import type { Illuminant, Lab } from '../../core'
 import { critique } from '../../core/critic/critique'
 import type { Critique, PlannedSkin } from '../../core/critic/critique'
-import { directions, towards } from '../../core/critic/nameFault'
-import type { NamedFault } from '../../core/critic/nameFault'
+import { towards } from '../../core/critic/nameFault'
 import { readPaintedSkin } from '../../core/critic/skinReading'
 import { paintedWith, photographed, spectrumOn } from './faultyPainting'
 import type { Mistake, OnFigure } from './faultyPainting'
@@ -120,12 +121,12 @@ export function isThat(
     case 'too yellow': {
       const mean = (axis: 'a' | 'b'): number =>
         made.reduce((sum, lab, i) => sum + lab[axis] - meant[i]![axis], 0)
-      // Two directions that touch may be meant by one hue.
-      const at = directions.indexOf(towards(mean('a'), mean('b')))
+      // Two hueDirections that touch may be meant by one hue.
+      const at = hueDirections.indexOf(towards(mean('a'), mean('b')))
       return (
         said.key === 'tinted' &&
         said.part === 'all' &&
-        [0, 1, 5].includes((directions.indexOf(said.toward) - at + 6) % 6)
+        [0, 1, 5].includes((hueDirections.indexOf(said.toward) - at + 6) % 6)
       )
     }
     case 'wrong puddle': {

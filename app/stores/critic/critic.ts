@@ -12,7 +12,7 @@ import { newId } from '../../vault/newId'
 import { keepPhoto } from '../../vault/photos'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { aimsOf, moodOf } from '../ladder/mood'
+import { aimsOf, lightingOf } from '../ladder/lighting'
 import { useLadder } from '../ladder/ladder'
 import { withPaints } from '../paints'
 import { useCriticPicture } from '../picture/pictures'
@@ -58,7 +58,7 @@ export const useCritic = defineStore('critic', () => {
         return {
           name,
           tone,
-          mood: moodOf(aimsOf(figure)),
+          lighting: lightingOf(aimsOf(figure)),
           sizeMm: size.heightMm,
         }
       })
@@ -73,7 +73,7 @@ export const useCritic = defineStore('critic', () => {
         puddles: puddles.value,
         bottles: new Map(store.paintsIn.map(({ id, K, S }) => [id, { K, S }])),
         sizeMm: sizeMm.value,
-        from: ladder.mood.seenFrom ?? 'table',
+        from: ladder.lighting.seenFrom ?? 'table',
         others: plain(others()),
       })
     },

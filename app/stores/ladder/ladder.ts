@@ -25,7 +25,7 @@ import { contentsOf } from '../palette/contents'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
-import { aimsOf, moodOf } from './mood'
+import { aimsOf, lightingOf } from './lighting'
 import { jobOf, mixingOf, otherTargetsOf, spotsOf, targetsOf } from './plan'
 import type { OwnedJob } from './lastFound'
 import { useSamples } from './samples'
@@ -69,7 +69,7 @@ export const useLadder = defineStore('ladder', () => {
   /** What moves a target; a drop that is added does not. */
   const aims = steady(() => aimsOf(figure.value))
   const samples = useSamples()
-  const mood = computed(() => moodOf(aims.value))
+  const lighting = computed(() => lightingOf(aims.value))
   /** Where the paint of each figure ends, as it was found last. */
   const ends = shallowRef<ReadonlyMap<string, ReachedEnds>>(new Map())
   const reached = computed(() => ends.value.get(figure.value.id))
@@ -221,7 +221,7 @@ export const useLadder = defineStore('ladder', () => {
     proved,
     note,
     base,
-    mood,
+    lighting,
     spots,
     contents,
   }

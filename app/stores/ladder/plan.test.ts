@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { expect, it } from 'vitest'
 import { baseReflectance, formSamples, recordOf, starterPaints } from '../../../core'
 import { useProject } from '../project/project'
-import { aimsOf } from './mood'
+import { aimsOf } from './lighting'
 import { targetsOf } from './plan'
 
 it('what is searched for and shown is made once, and anew for all that moves it: a bottle of its tint, too', () => {

@@ -19,8 +19,8 @@ import type {
 } from '../../../core'
 import type { EndsJob } from '../../workers/recipeJobs'
 import { plain } from '../project/work'
-import { aimsOf, moodOf } from './mood'
-import type { Aims } from './mood'
+import { aimsOf, lightingOf } from './lighting'
+import type { Aims } from './lighting'
 
 /** How a plan wants its steps mixed; nothing where each is mixed on its own. */
 export function mixingOf(plan: FigurePlan): Mixing | undefined {
@@ -45,12 +45,12 @@ export function targetsOf(
   form: FormSamples,
   ends?: LadderEnds,
 ): Target[] {
-  const mood = moodOf(aims)
+  const lighting = lightingOf(aims)
   const { key, moved } = aims
-  const asked = JSON.stringify([mood, key, moved, ends])
+  const asked = JSON.stringify([lighting, key, moved, ends])
   const last = lastOf.get(base)
   if (last?.asked === asked && last.form === form) return last.targets
-  const targets = ladderTargets(base, mood, { form, ends, key: key && { ...key }, moved })
+  const targets = ladderTargets(base, lighting, { form, ends, key: key && { ...key }, moved })
   lastOf.set(base, { asked, form, targets })
   return targets
 }
@@ -59,7 +59,7 @@ export function targetsOf(
 export const otherTargetsOf = (aims: Aims, base: Spectrum): Target[] =>
   aims.otherWarmth === undefined
     ? []
-    : ladderTargets(base, { ...moodOf(aims), warmth: aims.otherWarmth })
+    : ladderTargets(base, { ...lightingOf(aims), warmth: aims.otherWarmth })
 
 /** A ladder to be mixed. */
 export interface LadderJob extends Omit<EndsJob, 'patienceMs'> {
@@ -77,7 +77,7 @@ export const jobOf = (
 ): LadderJob => ({
   paints,
   base,
-  mood: moodOf(aims),
+  lighting: lightingOf(aims),
   moved: aims.moved && plain(aims.moved),
   mixing: mixingOf(plan),
   targetsAt: (ends) => targetsOf(aims, base, form, ends),

@@ -39,8 +39,8 @@ export async function quickMixes(
   const limits = { paints, maxPaints, maxDrops }
   const find = (targets: readonly Target[], patienceMs: number) =>
     recipe().find({ ...limits, targets: targets.map(({ target }) => target), patienceMs })
-  const { base, mood, moved } = job
-  const reached = await recipe().ends({ ...limits, base, mood, moved, patienceMs: QUICK_MS })
+  const { base, lighting, moved } = job
+  const reached = await recipe().ends({ ...limits, base, lighting, moved, patienceMs: QUICK_MS })
   const steps = job.targetsAt(reached.ends)
   const known = { steps, reached, from: 0 }
   if (!mixing) {

@@ -6,7 +6,7 @@ import { afterMixes } from './afterMixes'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
 import { steady } from '../steady'
-import { aimsOf, moodOf } from './mood'
+import { aimsOf, lightingOf } from './lighting'
 
 /** Ladders whose every step differs by less than this are told to be alike, ΔE00. */
 const ALIKE = 1.5
@@ -35,22 +35,22 @@ export function useVariants<Key extends string>(
   const store = useProject()
   const asked = steady(() => {
     const { plan, size, tone } = store.figure
-    const moods = choices().map(({ key, made }) => ({
+    const lightings = choices().map(({ key, made }) => ({
       key,
-      mood: moodOf(aimsOf({ plan: { ...plan, ...made }, size })),
+      lighting: lightingOf(aimsOf({ plan: { ...plan, ...made }, size })),
     }))
-    return { tone, moods, form: plan.form, light: plan.key }
+    return { tone, lightings, form: plan.form, light: plan.key }
   })
   const { answer, trouble, ask } = useAnswer<typeof asked.value, Variant<Key>[]>(
-    async ({ tone, moods, form, light }) => {
+    async ({ tone, lightings, form, light }) => {
       if (!answer.value) await afterMixes()
       const ladders = await threads.tone().ladders({
         base: baseReflectance(toRaw(tone)),
-        moods: moods.map(({ mood }) => mood),
+        lightings: lightings.map(({ lighting }) => lighting),
         form,
         key: light && { ...light },
       })
-      const made = ladders.map((steps, i): Variant<Key> => ({ key: moods[i]!.key, steps }))
+      const made = ladders.map((steps, i): Variant<Key> => ({ key: lightings[i]!.key, steps }))
       return made.map((one, i) => {
         const like = made.slice(0, i).find((other) => apart(one, other) < ALIKE)?.key
         return like === undefined ? one : { ...one, like }

@@ -1,5 +1,5 @@
 import { isBottle, stepKeys, stepOf } from '../../../core'
-import type { FigurePlan, LadderVersion, Mood, PuddlePart, StepKey } from '../../../core'
+import type { FigurePlan, LadderVersion, Lighting, PuddlePart, StepKey } from '../../../core'
 import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { settle } from './settle'
@@ -10,7 +10,7 @@ type Limit = 'maxPaints' | 'maxDrops'
 
 /** The ladder of the figure that is open: light and taste, mixes, versions. */
 export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) => ({
-  setMood<K extends keyof Mood & keyof FigurePlan>(name: K, value: FigurePlan[K]) {
+  setLighting<K extends keyof Lighting & keyof FigurePlan>(name: K, value: FigurePlan[K]) {
     return changePlan(name, (draft) => Object.assign(draft, { [name]: value }))
   },
   /** Any settings of the plan at once; what is undefined goes back to the usual. */

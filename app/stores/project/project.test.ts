@@ -35,7 +35,7 @@ describe('the commission and its changes', () => {
     const parts = () => reactive([{ of: { bottle: 'yellow-ochre' }, drops: 1 + upTo(9) }])
     const changes: (() => void)[] = [
       () => store.chooseFigure(store.project.figures[upTo(9)]!.id),
-      () => store.setMood('warmth', random() - 0.5),
+      () => store.setLighting('warmth', random() - 0.5),
       () => store.setPlan({ way: 'run', key: reactive({ azimuth: upTo(60), elevation: 30 }) }),
       () => store.setPlan({ way: undefined, softness: random() }),
       () => store.moveStep(key(), reactive({ L: upTo(5), a: 1, b: -1 })),
@@ -113,10 +113,10 @@ describe('the commission and its changes', () => {
 
   it('a dragged slider is one step of undo, another slider or a pause is the next', () => {
     const before = store.plan.contrast
-    for (const contrast of [0.8, 0.9, 1]) store.setMood('contrast', contrast)
-    store.setMood('warmth', 0.3)
+    for (const contrast of [0.8, 0.9, 1]) store.setLighting('contrast', contrast)
+    store.setLighting('warmth', 0.3)
     vi.advanceTimersByTime(5000)
-    store.setMood('warmth', 0.4)
+    store.setLighting('warmth', 0.4)
     store.undo()
     expect(store.plan).toMatchObject({ contrast: 1, warmth: 0.3 })
     store.undo()

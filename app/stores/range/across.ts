@@ -7,7 +7,7 @@ import { steady } from '../steady'
 import { rowOf } from './rows'
 import type { RangeRow } from './rows'
 
-/** A scale of complexions and hides, as they would be painted from the table in the mood of the figure that is open. */
+/** A scale of complexions and hides, as they would be painted from the table in the lighting of the figure that is open. */
 export function useAcross() {
   const store = useProject()
   const rows = shallowRef<RangeRow[]>([])

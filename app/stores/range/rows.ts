@@ -25,7 +25,7 @@ import type {
 } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { aimsOf, moodOf } from '../ladder/mood'
+import { aimsOf, lightingOf } from '../ladder/lighting'
 import { foundContents } from '../palette/foundContents'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
@@ -201,7 +201,7 @@ export const useRange = defineStore('range', () => {
     return threads.range().apart(
       plain({
         tone,
-        mood: moodOf(aims),
+        lighting: lightingOf(aims),
         form: plan.form,
         key: plan.key,
         moved: plan.moved,

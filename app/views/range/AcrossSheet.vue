@@ -12,7 +12,7 @@ import RangeFiles from './RangeFiles.vue'
 import RangeRowLine from './RangeRow.vue'
 import WhatHelps from './WhatHelps.vue'
 
-/** One palette and one mood over complexions from porcelain to near black, and over hides. */
+/** One palette and one lighting over complexions from porcelain to near black, and over hides. */
 defineProps<{ grey: boolean; shares: boolean }>()
 const store = useProject()
 const helps = useHelps()
@@ -33,7 +33,7 @@ function begin({ figure }: RangeRow): void {
   <section aria-label="Across complexions">
     <div class="about">
       <p>
-        The bottles on the table in the mood of {{ store.figure.name.split(',')[0] }}, over
+        The bottles on the table in the lighting of {{ store.figure.name.split(',')[0] }}, over
         complexions and hides.
         <span v-if="busy" role="status">{{ rows.length }} of {{ many }}…</span>
       </p>

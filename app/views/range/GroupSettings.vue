@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElInputNumber, ElOption, ElSelect } from 'element-plus'
 import { computed, ref } from 'vue'
-import { moodLimits, shadowSchoolKeys, shadowSchools, stepCounts } from '../../../core'
+import { lightingLimits, shadowSchoolKeys, shadowSchools, stepCounts } from '../../../core'
 import type { Figure, FigurePlan } from '../../../core'
 import { useProject } from '../../stores/project/project'
 
@@ -81,8 +81,8 @@ const set = (made: Partial<FigurePlan>): void =>
       <ElInputNumber
         :model-value="shared('warmth')"
         :placeholder="various('warmth')"
-        :min="moodLimits.warmth[0]"
-        :max="moodLimits.warmth[1]"
+        :min="lightingLimits.warmth[0]"
+        :max="lightingLimits.warmth[1]"
         :step="0.1"
         :precision="2"
         aria-label="Warmth of the group's light"
@@ -94,8 +94,8 @@ const set = (made: Partial<FigurePlan>): void =>
       <ElInputNumber
         :model-value="shared('contrast')"
         :placeholder="various('contrast')"
-        :min="moodLimits.contrast[0]"
-        :max="moodLimits.contrast[1]"
+        :min="lightingLimits.contrast[0]"
+        :max="lightingLimits.contrast[1]"
         :step="0.1"
         :precision="2"
         aria-label="Contrast of the group"

@@ -1,4 +1,4 @@
-import type { CoatKind } from '../../coats/coatKinds'
+import type { CoatKind } from '../../project/coat'
 
 /** So many must agree before a habit is taken for one. */
 const LEAST = 3

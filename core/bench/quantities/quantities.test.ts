@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { EVERYWHERE } from '../../place/place'
+import { EVERYWHERE } from '../../project/place'
 import { lightParts, spotShares } from '../../place/spots'
 import { coatDrops, dropsNeeded, skinAreaCm2, usualAmounts } from './needed'
 import { wantedDrops } from './wanted'

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
-import { moveKey } from '../moveOf'
-import type { MoveRef } from '../moveOf'
+import { moveKey } from '../../project/move'
+import type { MoveRef } from '../../project/move'
 import { remainingMoves } from './remaining'
 import { schedule } from './schedule'
 import type { BenchMove } from './request'

@@ -1,5 +1,5 @@
-import { moveKey } from '../moveOf'
-import type { MoveRef } from '../moveOf'
+import { moveKey } from '../../project/move'
+import type { MoveRef } from '../../project/move'
 import type { BenchMove, ScheduleRequest } from './request'
 
 /** How far the painter has come, times in ms since 1970. */

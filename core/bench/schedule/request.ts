@@ -1,4 +1,4 @@
-import type { MoveRef } from '../moveOf'
+import type { MoveRef } from '../../project/move'
 
 /** One thing to do on a figure, in its order. */
 export interface BenchMove extends MoveRef {

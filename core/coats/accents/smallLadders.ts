@@ -7,10 +7,11 @@ import { canBeGiven } from '../../puddle/dispense'
 import { findRecipes } from '../../recipe/findRecipes'
 import type { Recipe } from '../../recipe/recipe'
 import type { Lab } from '../../colour/lab'
+import type { DetailKey } from '../../project/figure'
 
 /** Shadow, middle and light of what is not skin. */
 export interface SmallLadder {
-  key: string
+  key: DetailKey
   name: string
   /** Common practice, in words. */
   words: string

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { lowTide, onTheBench } from '../../../demo/lowTide'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
-import { plainMood } from '../../ladder/mood'
+import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../../ladder/targets'
 import { filmReflectance } from '../../paint/film'
 import { mixPaints } from '../../paint/mix'
@@ -31,7 +31,7 @@ describe('answers', () => {
     )
     for (const { reflectance } of ladderTargets(
       baseReflectance(lowTide([]).figures[0]!.tone),
-      plainMood,
+      plainLighting,
     ).slice(3, 6)) {
       const {
         recipe,

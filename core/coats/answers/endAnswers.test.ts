@@ -1,3 +1,4 @@
+import { coatKindKeys } from '../../project/coat'
 import { expect, it } from 'vitest'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
@@ -6,10 +7,10 @@ import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { starterPaints } from '../../paint/starter'
 import { skinReflectance } from '../../tone/skin'
-import { coatKindKeys, coatKinds } from '../coatKinds'
+import { coatKinds } from '../coatKinds'
 import { dryFilmUm } from '../dryFilm'
 import type { StackCoat } from '../stack'
-import { EVERYWHERE } from '../../place/place'
+import { EVERYWHERE } from '../../project/place'
 import { endAnswers } from './endAnswers'
 
 const box = starterPaints.slice(0, 14)

@@ -1,3 +1,4 @@
+import type { CoatKind } from '../../project/coat'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { labOf, writeLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -8,7 +9,6 @@ import { filmTau, throughFilm } from '../../paint/film'
 import type { Paint } from '../../paint/paint'
 import { inside, outside } from '../../paint/surface'
 import { dryFilmUm } from '../dryFilm'
-import type { CoatKind } from '../coatKinds'
 
 export interface GlazeRequest {
   /** Colours to start from, one a zone, and what each is to become. */

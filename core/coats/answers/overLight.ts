@@ -1,3 +1,4 @@
+import type { Relief } from '../../project/coat'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -10,7 +11,6 @@ import { BRIGHTEST, inside, outside } from '../../paint/surface'
 import type { Limits, Recipe } from '../../recipe/recipe'
 import { RecipeSearch } from '../../recipe/search/recipeSearch'
 import { dryFilmUm } from '../dryFilm'
-import type { Relief } from '../coatKinds'
 import type { StackCoat } from '../stack'
 
 export interface OverLight {

@@ -1,7 +1,7 @@
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import type { LightPlace, ReliefPlace } from '../../place/place'
+import type { LightPlace, ReliefPlace } from '../../project/place'
 import type { Stack } from '../stack'
 import { stackLayers } from '../stack'
 

@@ -1,5 +1,5 @@
-import type { StepKey } from '../../ladder/steps'
-import type { PlannedCoat } from '../plan'
+import type { PlannedCoat } from '../../project/coat'
+import type { StepKey } from '../../project/steps'
 
 /** A mix that a method brings along: what a painter calls it, and its drops of bottles by id. */
 export interface MethodMix {

@@ -1,19 +1,19 @@
+import { reliefs } from '../../project/coat'
 import { describe, expect, it } from 'vitest'
 import { lowTide, onTheBench } from '../../../demo/lowTide'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
-import { plainMood } from '../../ladder/mood'
-import { stepFor, stepKeys } from '../../ladder/steps'
+import { plainLighting } from '../../project/lighting'
+import { stepFor, stepKeys } from '../../project/steps'
 import { ladderTargets } from '../../ladder/targets'
 import { starterPaints } from '../../paint/starter'
 import type { Paint } from '../../paint/paint'
-import { lightPlaces } from '../../place/place'
+import { lightPlaces } from '../../project/place'
 import { bottlesIn } from '../../puddle/content'
 import { bottleParts, isBottle } from '../../puddle/puddle'
 import { RecipeTable } from '../../recipe/recipeTable'
 import { partsById } from '../../recipe/recipe'
 import { baseReflectance, zonesOf } from '../../tone/tone'
-import { reliefs } from '../coatKinds'
 import { resolveStack } from '../plan'
 import { stackLayers } from '../stack'
 import { of } from '../../../tests/fixtures/coats'
@@ -39,7 +39,7 @@ const six = among([
 
 /** Each method as it is made for a figure of the demo, with what the world beside it says of the end. */
 function madeFor({ tone, plan }: (typeof figures)[number], paints: Paint[], table: RecipeTable) {
-  const steps = ladderTargets(baseReflectance(tone), { ...plainMood, ...plan }).map((step) => ({
+  const steps = ladderTargets(baseReflectance(tone), { ...plainLighting, ...plan }).map((step) => ({
     ...step,
     parts: table.nearest(step.target)[0]!.parts,
   }))

@@ -1,4 +1,4 @@
-import type { Place, Where } from '../../place/place'
+import type { Place, Where } from '../../project/place'
 import type { Method, MethodCoat, MethodMix } from './method'
 
 /** What methods are written with: undercoats, kinds of coat, mixes and places. */

@@ -1,7 +1,8 @@
-import type { StepKey } from '../../ladder/steps'
+import type { StackPlan } from '../../project/stack'
+import type { PlannedCoat } from '../../project/coat'
+import type { StepKey } from '../../project/steps'
 import { sameParts } from '../../puddle/puddle'
 import type { Puddle } from '../../puddle/puddle'
-import type { PlannedCoat, StackPlan } from '../plan'
 import { isStep } from './method'
 import type { Method, MethodCoat, MethodMix } from './method'
 

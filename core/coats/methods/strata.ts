@@ -1,6 +1,6 @@
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import { liesAt } from '../../place/place'
+import { liesAt } from '../../project/place'
 import { dryFilmUm } from '../dryFilm'
 import { endPlaces, endSpots } from './ends'
 import type { EndPlace } from './ends'

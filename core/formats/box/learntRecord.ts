@@ -1,6 +1,6 @@
+import type { OwnPaint } from '../../project/bottle'
 import type { Paint } from '../../paint/paint'
 import { recordOf } from './record'
-import type { OwnPaint } from './schema'
 
 const OWN = 'my-'
 

@@ -1,11 +1,11 @@
+import type { Bottle, OwnPaint } from '../../project/bottle'
 import * as v from 'valibot'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
-import { mostOf } from '../project/limits'
+import { mostOf } from '../../project/limits'
 import { issuesOf, jsonError } from '../json'
 import { id } from '../fields'
 import { bottleSchema, ownPaintSchema } from './schema'
-import type { Bottle, OwnPaint } from './schema'
 
 const schema = v.object({
   format: v.literal('cobaltfinch-box', 'this is no box file; it says "cobaltfinch-box"'),

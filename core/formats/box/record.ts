@@ -1,6 +1,6 @@
+import type { OwnPaint } from '../../project/bottle'
 import type { Paint } from '../../paint/paint'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
-import type { OwnPaint } from './schema'
 
 const written = (values: ArrayLike<number>): string =>
   Array.from(values, (value) => String(Number(value.toPrecision(6)))).join(' ')

@@ -4,8 +4,10 @@ import { cautions } from '../../paint/cautions'
 import type { HazardKey } from '../../paint/paint'
 import { strengthKinds } from '../../paint/strengthKinds'
 import { SPREAD_LENGTH } from '../../paint/uncertainty/spread'
+import type { Bottle, OwnPaint } from '../../project/bottle'
 import { id, text, within } from '../fields'
-import { longest, mostOf, range } from '../project/limits'
+import { shaped } from '../project/shaped'
+import { longest, mostOf, range } from '../../project/limits'
 
 /** So many numbers in one text, parted by spaces; kept as text so that a large box stays light. */
 const numbers = (count: number, least: number, most: number) =>
@@ -22,44 +24,43 @@ export const opacityClasses = ['opaque', 'semi-opaque', 'semi-transparent', 'tra
 const hazardKeys = Object.keys(cautions) as HazardKey[]
 
 /** A paint of the painter's own. */
-export const ownPaintSchema = v.object({
-  id,
-  name: v.pipe(text(longest.shortName), v.minLength(1, 'is empty')),
-  kind: v.picklist(paintKinds, `is no kind; allowed is ${paintKinds.join(', ')}`),
-  pigments: v.pipe(
-    v.array(text(longest.pigment)),
-    v.maxLength(mostOf.pigments, `has more than ${mostOf.pigments} pigments`),
-  ),
-  opacity: v.picklist(opacityClasses, `is no class; allowed is ${opacityClasses.join(', ')}`),
-  hazards: v.array(v.picklist(hazardKeys, `is no hazard; allowed is ${hazardKeys.join(', ')}`)),
-  origin: v.picklist(['calibrated', 'estimated', 'mixed'], 'is no origin'),
-  /** mm⁻¹, 36 numbers each, 380–730 nm by 10. */
-  K: numbers(BANDS, 0, 1e6),
-  S: numbers(BANDS, 0, 1e6),
-  /** Packed lower factor of the covariance of its ten coefficients. */
-  spread: numbers(SPREAD_LENGTH, -100, 100),
-})
+export const ownPaintSchema = shaped<OwnPaint>()(
+  v.object({
+    id,
+    name: v.pipe(text(longest.shortName), v.minLength(1, 'is empty')),
+    kind: v.picklist(paintKinds, `is no kind; allowed is ${paintKinds.join(', ')}`),
+    pigments: v.pipe(
+      v.array(text(longest.pigment)),
+      v.maxLength(mostOf.pigments, `has more than ${mostOf.pigments} pigments`),
+    ),
+    opacity: v.picklist(opacityClasses, `is no class; allowed is ${opacityClasses.join(', ')}`),
+    hazards: v.array(v.picklist(hazardKeys, `is no hazard; allowed is ${hazardKeys.join(', ')}`)),
+    origin: v.picklist(['calibrated', 'estimated', 'mixed'], 'is no origin'),
+    /** mm⁻¹, 36 numbers each, 380–730 nm by 10. */
+    K: numbers(BANDS, 0, 1e6),
+    S: numbers(BANDS, 0, 1e6),
+    /** Packed lower factor of the covariance of its ten coefficients. */
+    spread: numbers(SPREAD_LENGTH, -100, 100),
+  }),
+)
 
 /** What is known of a bottle; for starter paints too. */
-export const bottleSchema = v.object({
-  /** The painter has this bottle; own paints are owned unless this says no. */
-  owned: v.optional(v.boolean()),
-  /** What a starter paint's bottle is filled as; a hobby bottle when not given. */
-  strength: v.optional(
-    v.picklist(strengthKinds, `is no filling; allowed is ${strengthKinds.join(', ')}`),
-  ),
-  ml: v.optional(within(range.ml)),
-  dropsPerMl: v.optional(within(range.dropsPerMl)),
-  leftMl: v.optional(within(range.leftMl)),
-  /** What was left when it was last looked at, and drops taken since. */
-  countedMl: v.optional(within(range.leftMl)),
-  dropsSince: v.optional(within([0, 1e6])),
-  price: v.optional(within(range.price)),
-  place: v.optional(text(longest.shortName)),
-  notes: v.optional(text(longest.note)),
-})
-export type OwnPaint = v.InferOutput<typeof ownPaintSchema>
-export type Bottle = v.InferOutput<typeof bottleSchema>
-
-/** Drops in a millilitre when the painter has not counted; common practice, no source. */
-export const USUAL_DROPS_PER_ML = 20
+export const bottleSchema = shaped<Bottle>()(
+  v.object({
+    /** The painter has this bottle; own paints are owned unless this says no. */
+    owned: v.optional(v.boolean()),
+    /** What a starter paint's bottle is filled as; a hobby bottle when not given. */
+    strength: v.optional(
+      v.picklist(strengthKinds, `is no filling; allowed is ${strengthKinds.join(', ')}`),
+    ),
+    ml: v.optional(within(range.ml)),
+    dropsPerMl: v.optional(within(range.dropsPerMl)),
+    leftMl: v.optional(within(range.leftMl)),
+    /** What was left when it was last looked at, and drops taken since. */
+    countedMl: v.optional(within(range.leftMl)),
+    dropsSince: v.optional(within([0, 1e6])),
+    price: v.optional(within(range.price)),
+    place: v.optional(text(longest.shortName)),
+    notes: v.optional(text(longest.note)),
+  }),
+)

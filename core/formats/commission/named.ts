@@ -1,4 +1,4 @@
-import type { Project } from '../project/schema'
+import type { Project } from '../../project/commission'
 
 /**
  * Pictures that a project names: of its figures, and of mixes in its log.

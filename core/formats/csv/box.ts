@@ -1,10 +1,11 @@
+import type { FileIssue } from '../../project/issue'
+import type { Bottle, OwnPaint } from '../../project/bottle'
 import { csvOf } from './csvOf'
 import * as v from 'valibot'
 import { wavelengthsNm } from '../../colour/spectrum'
 import type { Box } from '../box/parse'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
-import type { Bottle, OwnPaint } from '../box/schema'
-import type { FileIssue, ReadResult } from '../issues'
+import type { ReadResult } from '../issues'
 import { parseTable } from './table'
 
 const about = ['id', 'name', 'kind', 'pigments', 'opacity', 'hazards', 'origin'] as const

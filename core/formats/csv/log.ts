@@ -1,7 +1,7 @@
+import type { LogEntry } from '../../project/bench'
 import { csvOf } from './csvOf'
 import { deltaE00 } from '../../colour/deltaE00'
 import { mixInWords } from '../ladderRow'
-import type { LogEntry } from '../project/benchSchema'
 
 const two = (value: number | undefined): string => value?.toFixed(2) ?? ''
 

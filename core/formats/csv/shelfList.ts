@@ -1,11 +1,12 @@
+import type { FileIssue } from '../../project/issue'
 import { parseColour } from '../../colour/parseColour'
 import type { Lab } from '../../colour/lab'
 import type { OpacityClass } from '../../paint/paint'
 import { opacityClasses } from '../box/schema'
-import type { FileIssue, ReadResult } from '../issues'
+import type { ReadResult } from '../issues'
 import { csvRows } from './table'
 import { refused } from '../issues'
-import { longest, mostOf } from '../project/limits'
+import { longest, mostOf } from '../../project/limits'
 
 /** A bottle as a painter lists it. */
 export interface ListedBottle {

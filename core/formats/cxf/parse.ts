@@ -1,9 +1,10 @@
+import type { FileIssue } from '../../project/issue'
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import { illuminants } from '../../colour/white'
 import type { Illuminant, WhiteName } from '../../colour/white'
 import { decimal } from '../../numbers/decimal'
 import { refused } from '../issues'
-import type { FileIssue, ReadResult } from '../issues'
+import type { ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
 

@@ -1,6 +1,7 @@
+import type { FileIssue } from '../../project/issue'
 import { labOfHex } from '../../colour/parseHex'
 import { refused } from '../issues'
-import type { FileIssue, ReadResult } from '../issues'
+import type { ReadResult } from '../issues'
 import type { MeasurementFile } from '../measurement'
 
 const MOST_COLOURS = 5000

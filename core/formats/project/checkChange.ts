@@ -1,10 +1,10 @@
+import type { Project } from '../../project/commission'
+import type { FileIssue } from '../../project/issue'
 import * as v from 'valibot'
 import { NO_NAMES } from '../fields'
-import type { FileIssue } from '../issues'
 import { issuesOf } from '../json'
-import { crossChecks } from './crossChecks'
+import { crossChecks } from '../../project/crossChecks'
 import { projectSchema } from './schema'
-import type { Project } from './schema'
 
 type Path = readonly (string | number)[]
 type AnySchema = v.GenericSchema & {

@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { id, text, whole, within } from '../fields'
-import { longest } from './limits'
+import { longest } from '../../project/limits'
 
 /** One of some words; what it is stands in the message. */
 export const oneOf = <T extends string>(keys: readonly T[], what: string) =>

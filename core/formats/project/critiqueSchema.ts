@@ -1,12 +1,11 @@
+import { shaped } from './shaped'
+import type { NamedFault, NeutralKey, FigureCritique } from '../../project/critique'
+import { hueDirections, neutrals } from '../../project/critique'
 import * as v from 'valibot'
-import { directions } from '../../critic/nameFault'
-import type { NamedFault } from '../../critic/nameFault'
-import { neutrals } from '../../critic/skinReading'
-import type { NeutralKey } from '../../critic/skinReading'
-import { stepKeys } from '../../ladder/steps'
+import { stepKeys } from '../../project/steps'
 import { id, text, within } from '../fields'
 import { atMost, lab, oneOf } from './common'
-import { longest, mostOf } from './limits'
+import { longest, mostOf } from '../../project/limits'
 
 const step = oneOf(stepKeys, 'step')
 const part = oneOf(['all', 'lights', 'shadows', ...stepKeys] as const, 'part of the skin')
@@ -23,7 +22,7 @@ const fault: v.GenericSchema<NamedFault> = v.variant(
     v.object({
       key: v.literal('tinted'),
       part,
-      toward: oneOf(directions, 'direction'),
+      toward: oneOf(hueDirections, 'direction'),
       by: within([0, 200]),
     }),
     v.object({
@@ -43,16 +42,17 @@ const fault: v.GenericSchema<NamedFault> = v.variant(
 )
 
 /** A photograph of a painted figure as it was judged. */
-export const critiqueSchema = v.object({
-  id,
-  at: text(longest.date),
-  /** The photograph, kept beside the project. */
-  photo: v.optional(id),
-  neutral: v.optional(oneOf(Object.keys(neutrals) as NeutralKey[], 'neutral')),
-  /** Distance from the plan, ΔE00. */
-  off: within([0, 200]),
-  /** Colours as they were read, dark to light, at equal shares of the skin. */
-  strip: v.pipe(v.array(lab), v.minLength(1, 'is empty'), atMost(mostOf.strip, 'colours')),
-  faults: v.pipe(v.array(fault), atMost(mostOf.faults, 'faults')),
-})
-export type FigureCritique = v.InferOutput<typeof critiqueSchema>
+export const critiqueSchema = shaped<FigureCritique>()(
+  v.object({
+    id,
+    at: text(longest.date),
+    /** The photograph, kept beside the project. */
+    photo: v.optional(id),
+    neutral: v.optional(oneOf(Object.keys(neutrals) as NeutralKey[], 'neutral')),
+    /** Distance from the plan, ΔE00. */
+    off: within([0, 200]),
+    /** Colours as they were read, dark to light, at equal shares of the skin. */
+    strip: v.pipe(v.array(lab), v.minLength(1, 'is empty'), atMost(mostOf.strip, 'colours')),
+    faults: v.pipe(v.array(fault), atMost(mostOf.faults, 'faults')),
+  }),
+)

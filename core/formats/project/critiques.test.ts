@@ -1,10 +1,10 @@
+import type { FigureCritique } from '../../project/critique'
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { photosOf } from '../commission/named'
-import { secondOf } from './copies'
-import type { FigureCritique } from './critiqueSchema'
+import { secondOf } from '../../project/copies'
 import { formatProject } from './format'
-import { mostOf } from './limits'
+import { mostOf } from '../../project/limits'
 import { parseProject } from './parse'
 
 const critique = (id: string): FigureCritique => ({

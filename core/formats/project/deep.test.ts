@@ -1,10 +1,10 @@
+import type { Project } from '../../project/commission'
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { methods } from '../../coats/methods/methods'
 import { startFrom } from '../../coats/methods/startFrom'
 import { formatProject } from './format'
 import { parseProject } from './parse'
-import type { Project } from './schema'
 
 const paints = new Set(['titanium-white', 'burnt-umber'])
 const lab = { L: 50, a: 12, b: 14 }

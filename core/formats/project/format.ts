@@ -1,4 +1,4 @@
-import type { Project } from './schema'
+import type { Project } from '../../project/commission'
 
 /**
  * The project as text, indented so that a person can read and mend it.

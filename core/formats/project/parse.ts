@@ -1,11 +1,12 @@
+import type { Project } from '../../project/commission'
+import { VERSION } from '../../project/commission'
 import * as v from 'valibot'
 import { issuesOf, jsonError } from '../json'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
-import { crossChecks } from './crossChecks'
+import { crossChecks } from '../../project/crossChecks'
 import { migrated } from './migrate/migrate'
-import { projectSchema, VERSION } from './schema'
-import type { Project } from './schema'
+import { projectSchema } from './schema'
 
 /** Larger files are refused unread; a project of 500 figures takes under 2 MB. */
 export const MOST_BYTES = 20 * 1024 * 1024

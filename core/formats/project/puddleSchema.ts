@@ -1,10 +1,10 @@
+import { shaped } from './shaped'
 import * as v from 'valibot'
 import { canBeGiven, lessThanADrop, MOST_OF_ONE } from '../../puddle/dispense'
-import { stepKeys } from '../../ladder/steps'
-import type { StepKey } from '../../ladder/steps'
 import { id, text } from '../fields'
 import { atMost, named } from './common'
-import { longest, mostOf, range } from './limits'
+import { longest, mostOf, range } from '../../project/limits'
+import type { StoredPuddle } from '../../project/storedPuddle'
 
 /** A puddle's id: made once, or that of a step of a figure's ladder. */
 export const puddleId = v.pipe(
@@ -34,31 +34,11 @@ export const puddleParts = v.pipe(
 )
 
 /** A mix on the palette of one figure, or of all where none is named. */
-export const puddleSchema = v.object({
-  id: puddleId,
-  name: v.optional(named(longest.shortName)),
-  figure: v.optional(id),
-  parts: puddleParts,
-})
-export type StoredPuddle = v.InferOutput<typeof puddleSchema>
-
-/**
- * The puddle that a step of a figure's ladder is; stored once the painter has settled what is in it.
- * @example stepPuddle('mei', 'base') // "mei.base"
- */
-export const stepPuddle = (figure: string, step: StepKey): string => `${figure}.${step}`
-
-const known = new Map<string, ReadonlyMap<string, StepKey>>()
-/**
- * Which step of a figure's ladder a puddle is; nothing where it is none.
- * @example stepOf('mei', 'mei.base') // "base"
- */
-export function stepOf(figure: string, puddle: string): StepKey | undefined {
-  let steps = known.get(figure)
-  if (!steps) {
-    if (known.size > mostOf.figures) known.clear()
-    steps = new Map(stepKeys.map((key) => [stepPuddle(figure, key), key]))
-    known.set(figure, steps)
-  }
-  return steps.get(puddle)
-}
+export const puddleSchema = shaped<StoredPuddle>()(
+  v.object({
+    id: puddleId,
+    name: v.optional(named(longest.shortName)),
+    figure: v.optional(id),
+    parts: puddleParts,
+  }),
+)

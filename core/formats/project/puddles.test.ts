@@ -1,12 +1,12 @@
+import type { Project } from '../../project/commission'
+import type { StoredPuddle } from '../../project/storedPuddle'
 import { describe, expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { starterPaints } from '../../paint/starter'
 import { checkChange } from './checkChange'
 import { formatProject } from './format'
 import { parseProject } from './parse'
-import type { StoredPuddle } from './puddleSchema'
-import type { Project } from './schema'
-import { usesOf } from './uses'
+import { usesOf } from '../../project/uses'
 
 const ids = new Set(starterPaints.map(({ id }) => id))
 const white = { of: { bottle: 'titanium-white' }, drops: 3 }

@@ -1,12 +1,12 @@
+import type { Project } from '../../project/commission'
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { starterPaints } from '../../paint/starter'
 import { formatProject } from './format'
-import { mostOf } from './limits'
+import { mostOf } from '../../project/limits'
 import { parseProject } from './parse'
 import { salvageProject } from './salvage'
-import type { Project } from './schema'
 
 const ids = new Set(starterPaints.map(({ id }) => id))
 const demo = lowTide([...ids])

@@ -1,11 +1,11 @@
+import type { Project } from '../../project/commission'
+import type { FileIssue } from '../../project/issue'
 import * as v from 'valibot'
-import type { FileIssue } from '../issues'
 import { issuesOf } from '../json'
-import { blankFigure } from './blank'
-import { crossChecks } from './crossChecks'
+import { blankFigure } from '../../project/blank'
+import { crossChecks } from '../../project/crossChecks'
 import { jsonOf, recognised } from './parse'
 import { projectSchema } from './schema'
-import type { Project } from './schema'
 
 /** What could be read of stored work, and what had to be left out. */
 export interface Salvaged {

@@ -1,12 +1,13 @@
+import { shaped } from './shaped'
+import { thinners, coatKindKeys } from '../../project/coat'
 import * as v from 'valibot'
-import { thinners } from '../../coats/dryFilm'
-import { coatKindKeys } from '../../coats/coatKinds'
-import { lightPlaces, reliefPlaces, sides } from '../../place/place'
+import { lightPlaces, reliefPlaces, sides } from '../../project/place'
 import { finishes } from '../../paint/surface'
 import { id, text, whole, within } from '../fields'
 import { atMost, oneOf } from './common'
-import { longest, mostOf, range } from './limits'
+import { longest, mostOf, range } from '../../project/limits'
 import { ingredient } from './puddleSchema'
+import type { FigureStack } from '../../project/stack'
 
 const zoneKeys = v.optional(
   v.pipe(
@@ -48,26 +49,27 @@ const coatSchema = v.object({
 })
 
 /** A stack of coats that follows the ladder. */
-export const stackSchema = v.object({
-  /** The method it was started from. */
-  method: v.optional(text(longest.id)),
-  under: v.variant('kind', [
-    v.object({ kind: v.literal('flat'), of: ingredient }),
-    v.object({
-      kind: v.literal('sketch'),
-      dark: ingredient,
-      light: ingredient,
-      strength: within([0, 1]),
-      elevation: within([0, 90]),
-    }),
-  ]),
-  coats: v.pipe(v.array(coatSchema), atMost(mostOf.coats, 'coats')),
-  /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
-  films: v.optional(
-    v.record(
-      oneOf(coatKindKeys, 'kind of coat'),
-      v.object({ recess: within([0, 5]), flat: within([0, 5]), ridge: within([0, 5]) }),
+export const stackSchema = shaped<FigureStack>()(
+  v.object({
+    /** The method it was started from. */
+    method: v.optional(text(longest.id)),
+    under: v.variant('kind', [
+      v.object({ kind: v.literal('flat'), of: ingredient }),
+      v.object({
+        kind: v.literal('sketch'),
+        dark: ingredient,
+        light: ingredient,
+        strength: within([0, 1]),
+        elevation: within([0, 90]),
+      }),
+    ]),
+    coats: v.pipe(v.array(coatSchema), atMost(mostOf.coats, 'coats')),
+    /** Kinds of coat that this painter lays otherwise than usual: film on each relief against the flat. */
+    films: v.optional(
+      v.record(
+        oneOf(coatKindKeys, 'kind of coat'),
+        v.object({ recess: within([0, 5]), flat: within([0, 5]), ridge: within([0, 5]) }),
+      ),
     ),
-  ),
-})
-export type FigureStack = v.InferOutput<typeof stackSchema>
+  }),
+)

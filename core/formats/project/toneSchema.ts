@@ -1,10 +1,12 @@
+import { shaped } from './shaped'
 import * as v from 'valibot'
 import { hideLimits } from '../../tone/hide'
 import { skinLimits } from '../../tone/skin'
 import { stateNames } from '../../tone/states'
 import { within } from '../fields'
 import { named } from './common'
-import { longest } from './limits'
+import { longest } from '../../project/limits'
+import type { KeptTone } from '../../project/commission'
 
 /** What a figure aims at: a skin by what is in it, or a hide by its colour. */
 export const toneSchema = v.variant(
@@ -43,5 +45,6 @@ export const toneSchema = v.variant(
 )
 
 /** A tone put by under a name, to be used on other figures. */
-export const keptToneSchema = v.object({ name: named(longest.shortName), tone: toneSchema })
-export type KeptTone = v.InferOutput<typeof keptToneSchema>
+export const keptToneSchema = shaped<KeptTone>()(
+  v.object({ name: named(longest.shortName), tone: toneSchema }),
+)

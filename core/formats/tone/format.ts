@@ -1,4 +1,4 @@
-import type { KeptTone } from '../project/toneSchema'
+import type { KeptTone } from '../../project/commission'
 
 /**
  * Named tones as a JSON file.

@@ -1,10 +1,10 @@
+import type { KeptTone } from '../../project/commission'
 import * as v from 'valibot'
 import { baseReflectance } from '../../tone/tone'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
 import { issuesOf, jsonError } from '../json'
 import { keptToneSchema } from '../project/toneSchema'
-import type { KeptTone } from '../project/toneSchema'
 
 const schema = v.object({
   format: v.literal('cobaltfinch-tones', 'this is no file of tones; it says "cobaltfinch-tones"'),

@@ -1,16 +1,17 @@
+import { usualKey } from '../../project/keyLight'
 import { describe, expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
 import { baseReflectance } from '../../tone/tone'
-import { plainMood } from '../mood'
+import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../targets'
 import { bakeSculpt } from './bakeSculpt'
 import { curvatureOf } from './curvature'
-import { forms } from './forms'
+import { forms } from '../../project/forms'
 import { formPoints } from './shapes/formPoints'
 import { shapes } from './shapes/shapes'
 import { thorough } from '../../../tests/thorough'
 import { points } from './points'
-import { keyVector, lightLevel, usualKey } from './lightLevel'
+import { keyVector, lightLevel } from './lightLevel'
 import { occlusionOf } from './occlusion'
 import { formSamples, samplesOf } from './samples'
 import { exposure, sharesFor, stepAt } from './shares'
@@ -74,7 +75,7 @@ describe('forms', () => {
 describe('shares', () => {
   const ladderOf = (id: string) => {
     const { tone } = lowTide([]).figures.find((figure) => figure.id === id)!
-    return ladderTargets(baseReflectance(tone), plainMood)
+    return ladderTargets(baseReflectance(tone), plainLighting)
   }
   const lightsOf = (ladder: ReturnType<typeof ladderOf>): number => {
     const base = ladder.findIndex(({ key }) => key === 'base')

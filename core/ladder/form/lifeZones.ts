@@ -1,4 +1,4 @@
-import type { FormKey } from './forms'
+import type { FormKey } from '../../project/forms'
 import { chain, ellipsoid, joined, mirrored, taper } from './shapes/distance'
 import type { Distance } from './shapes/distance'
 

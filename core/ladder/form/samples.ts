@@ -1,5 +1,5 @@
 import { curvatureOf } from './curvature'
-import type { FormKey } from './forms'
+import type { FormKey } from '../../project/forms'
 import { points } from './points'
 import type { Reach } from './reach'
 import type { Mesh } from './surfaceNet'

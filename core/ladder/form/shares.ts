@@ -1,5 +1,6 @@
-import { keyVector, lightLevel, usualKey } from './lightLevel'
-import type { KeyDirection } from './lightLevel'
+import type { KeyDirection } from '../../project/keyLight'
+import { usualKey } from '../../project/keyLight'
+import { keyVector, lightLevel } from './lightLevel'
 import { harmonics, reaching } from './reach'
 import { formSamples } from './samples'
 import type { FormSamples } from './samples'

@@ -1,14 +1,8 @@
-/** From where a figure is judged, cm; common practice, no source. */
-export const distances = {
-  hand: { name: 'in the hand', cm: 35 },
-  table: { name: 'on the table', cm: 60 },
-  shelf: { name: 'on a shelf', cm: 150 },
-} as const
-export type SeenFrom = keyof typeof distances
-
-/** Heights that are allowed, mm. */
-export const sizeLimits = [10, 600] as const
-
+import { usual } from '../../project/lighting'
+import type { Lighting } from '../../project/lighting'
+import type { SeenFrom } from '../../project/seenFrom'
+import { distances } from '../../project/seenFrom'
+import { sizeLimits } from '../../project/figureSize'
 /** 54 mm on the table is what contrast 1 means. */
 const USUAL = 54 / 600
 /** How fast contrast grows as a figure looks smaller (from memory): half the angle, an eighth more. */
@@ -27,3 +21,9 @@ export function overstatement(sizeMm: number, seenFrom: SeenFrom): number {
   const angle = sizeMm / (10 * distances[seenFrom].cm)
   return Math.max(0.75, Math.min(1.4, (USUAL / angle) ** POWER))
 }
+
+/** The range a ladder has: contrast, widened for size and distance, shortened for smooth faces. */
+export const rangeOf = ({ contrast, softness, sizeMm, seenFrom }: Lighting): number =>
+  contrast *
+  overstatement(sizeMm ?? usual.sizeMm, seenFrom ?? usual.seenFrom) *
+  (1 - 0.4 * (softness ?? usual.softness))

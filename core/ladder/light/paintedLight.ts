@@ -4,8 +4,8 @@ import type { Lab } from '../../colour/lab'
 import { smoothestReflectance } from '../../colour/smoothest'
 import type { Spectrum } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
-import { usual } from '../mood'
-import type { Mood } from '../mood'
+import { usual } from '../../project/lighting'
+import type { Lighting } from '../../project/lighting'
 import { keyLight, withLuminance } from './keyLight'
 import { lightSchools, shadowSchools } from './schools'
 
@@ -47,11 +47,12 @@ function colourOf({ L, a, b }: Lab): Spectrum {
 }
 
 /** What shadows are seen through at full turn. */
-function shadowFilter(base: Spectrum, baseLab: Lab, mood: Mood): Spectrum {
-  const school = mood.shadow ?? (mood.turn < 0 ? 'blue-green' : 'violet')
+function shadowFilter(base: Spectrum, baseLab: Lab, lighting: Lighting): Spectrum {
+  const school = lighting.shadow ?? (lighting.turn < 0 ? 'blue-green' : 'violet')
   const { toward } = shadowSchools[school]
   if (toward) return colourOf(toward)
-  if (school === 'paint' && mood.shadowTint) return mood.shadowTint.map((r) => Math.max(0.02, r))
+  if (school === 'paint' && lighting.shadowTint)
+    return lighting.shadowTint.map((r) => Math.max(0.02, r))
   if (school === 'complement') {
     const chroma = Math.max(1, Math.hypot(baseLab.a, baseLab.b))
     const share = -COMPLEMENT_CHROMA / chroma
@@ -77,26 +78,26 @@ export interface LightPath {
  * filter of the school of shadow. With one white key, no sheen, bounce or turn it is proportional to light
  * in every band.
  */
-export function lightPath(base: Spectrum, mood: Mood): LightPath {
+export function lightPath(base: Spectrum, lighting: Lighting): LightPath {
   const baseLab = labOf(base)
   const from = luminance(base)
-  const filter = shadowFilter(base, baseLab, mood)
-  const bounce = mood.bounce ?? usual.bounce
-  const school = mood.light ?? 'plain'
+  const filter = shadowFilter(base, baseLab, lighting)
+  const bounce = lighting.bounce ?? usual.bounce
+  const school = lighting.light ?? 'plain'
   const { tint } = lightSchools[school]
-  const added = tint ? colourOf(tint) : school === 'paint' ? mood.lightTint : undefined
-  const lift = added ? (mood.lift ?? usual.lift) : 0
+  const added = tint ? colourOf(tint) : school === 'paint' ? lighting.lightTint : undefined
+  const lift = added ? (lighting.lift ?? usual.lift) : 0
   const addedLuminance = added ? luminance(added) : 1
-  const turn = Math.abs(mood.turn)
+  const turn = Math.abs(lighting.turn)
 
   // Between plain and full warmth the light goes along its logarithm, as Wien's law has it.
-  const warmLog = keyLight(mood.warmth).map(Math.log)
-  const coldLog = keyLight(-mood.warmth).map(Math.log)
+  const warmLog = keyLight(lighting.warmth).map(Math.log)
+  const coldLog = keyLight(-lighting.warmth).map(Math.log)
   const filterLog = filter.map(Math.log)
 
   function shaded(L: number): Spectrum {
     const depth = Math.min(1, (baseLab.L - L) / (0.66 * Math.max(1, baseLab.L - 4)))
-    const strength = turn * (mood.shadow === 'crevice' ? depth ** 3 : depth)
+    const strength = turn * (lighting.shadow === 'crevice' ? depth ** 3 : depth)
     const fold = bounce * depth
     return scaled(
       base.map(
@@ -111,7 +112,7 @@ export function lightPath(base: Spectrum, mood: Mood): LightPath {
     const share = Math.min(1, (L - baseLab.L) / reach)
     const key = withLuminance(warmLog.map((v) => Math.exp(share * v)))
     const more = Math.max(0, wanted - from)
-    const surface = more * mood.sheen
+    const surface = more * lighting.sheen
     const school = (more - surface) * lift
     const body = scaled(
       base.map((r, i) => r * key[i]!),

@@ -1,4 +1,5 @@
 import type { Lab } from '../../colour/lab'
+import type { LightSchool, ShadowSchool } from '../../project/schoolKeys'
 
 /** What a school of shadow or light does, and when painters choose it; common practice, no source. */
 interface School {
@@ -57,9 +58,7 @@ export const shadowSchools = {
     when: 'One paint ties figure and base together.',
     toward: undefined,
   },
-} as const satisfies Record<string, School & { toward: Lab | undefined }>
-
-export type ShadowSchool = keyof typeof shadowSchools
+} as const satisfies Record<ShadowSchool, School & { toward: Lab | undefined }>
 
 /** Schools of light: what is mixed in toward the top. */
 export const lightSchools = {
@@ -99,8 +98,4 @@ export const lightSchools = {
     when: 'A progression that is already on the shelf.',
     tint: undefined,
   },
-} as const satisfies Record<string, School & { tint: Lab | undefined }>
-
-export type LightSchool = keyof typeof lightSchools
-export const shadowSchoolKeys = Object.keys(shadowSchools) as ShadowSchool[]
-export const lightSchoolKeys = Object.keys(lightSchools) as LightSchool[]
+} as const satisfies Record<LightSchool, School & { tint: Lab | undefined }>

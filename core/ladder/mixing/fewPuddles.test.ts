@@ -8,7 +8,7 @@ import { starterPaints } from '../../paint/starter'
 import { RecipeTable } from '../../recipe/recipeTable'
 import { baseReflectance } from '../../tone/tone'
 import { reachedEnds } from '../ends'
-import { plainMood } from '../mood'
+import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../targets'
 import { fewPuddles, plainRatios } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
@@ -38,9 +38,10 @@ function missesOf(ladder: PuddleLadder, targets: Parameters<typeof fewPuddles>[0
 describe('three puddles and ratios of them', () => {
   const few = boxOf('titanium-white burnt-umber red-iron-oxide yellow-ochre')
   const table = new RecipeTable(few, { maxPaints: 3, maxDrops: 10 })
-  const targets = ladderTargets(baseReflectance(figures[0]!.tone), { ...plainMood, steps: 5 }).map(
-    ({ target }) => target,
-  )
+  const targets = ladderTargets(baseReflectance(figures[0]!.tone), {
+    ...plainLighting,
+    steps: 5,
+  }).map(({ target }) => target)
   const candidates = targets.map((target) => table.nearest(target, 4))
 
   it('tuned together equal trying everything, and are never worse than each at its step', () => {
@@ -106,7 +107,7 @@ describe('three puddles and ratios of them', () => {
 describe('a touch at an end', () => {
   const few = boxOf('titanium-white burnt-umber red-iron-oxide yellow-ochre')
   const table = new RecipeTable(few, { maxPaints: 3, maxDrops: 10 })
-  const targets = ladderTargets(baseReflectance(figures[0]!.tone), plainMood).map(
+  const targets = ladderTargets(baseReflectance(figures[0]!.tone), plainLighting).map(
     ({ target }) => target,
   )
   // Puddles of earths alone: only a touch of white comes near the glint.
@@ -162,7 +163,7 @@ describe('a touch at an end', () => {
 describe('Low Tide from few bottles, seven steps', () => {
   const ladderOf = ({ tone, plan }: Figure, table: RecipeTable) => {
     const targetsAt = (ends: { dark?: number; light?: number }) =>
-      ladderTargets(baseReflectance(tone), { ...plainMood, ...plan }, { ends })
+      ladderTargets(baseReflectance(tone), { ...plainLighting, ...plan }, { ends })
     const reached = reachedEnds(targetsAt, (target) => table.nearest(target)[0]!)
     const targets = targetsAt(reached.ends).map(({ target }) => target)
     const candidates = targets.map((target) => table.nearest(target, 16))

@@ -7,7 +7,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import { starterPaints } from '../../paint/starter'
 import { findRecipes } from '../../recipe/findRecipes'
 import { baseReflectance } from '../../tone/tone'
-import { plainMood } from '../mood'
+import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../targets'
 import { jointPaints } from './jointPaints'
 import { mixLadder } from './mixLadder'
@@ -20,7 +20,7 @@ const figures = lowTide([]).figures
 const targetsOf = (id: string) => {
   const ladder = ladderTargets(
     baseReflectance(figures.find((figure) => figure.id === id)!.tone),
-    plainMood,
+    plainLighting,
   )
   return {
     targets: ladder.map(({ target }) => target),

@@ -8,7 +8,7 @@ import type { Spectrum } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import type { XYZ } from '../../colour/white'
 import { blackbody } from '../../ladder/light/keyLight'
-import { plainMood } from '../../ladder/mood'
+import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../../ladder/targets'
 import { fitSkin, fitTone } from '../fitTone'
 import { skinReflectance } from '../skin'
@@ -20,7 +20,7 @@ import { seeded } from '../../numbers/seeded'
 
 const skin = { melanin: 0.05, blood: 0.022, oxygenation: 0.75 }
 const steps = ladderTargets(skinReflectance(skin), {
-  ...plainMood,
+  ...plainLighting,
   steps: 5,
   sheen: 0.1,
   warmth: 0,

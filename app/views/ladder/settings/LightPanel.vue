@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElCheckbox } from 'element-plus'
 import { computed } from 'vue'
-import { lightSchoolKeys, lightSchools, moodLimits, usual } from '../../../../core'
+import { lightSchoolKeys, lightSchools, lightingLimits, usual } from '../../../../core'
 import type { FigurePlan, LightSchool } from '../../../../core'
 import LadderSlider from '../../../parts/field/LadderSlider.vue'
 import SliderRow from '../../../parts/field/SliderRow.vue'
@@ -40,8 +40,8 @@ const made = (key: LightSchool): Partial<FigurePlan> => ({
     <LadderSlider
       name="Light warmth"
       :words="warmthWords(plan.warmth)"
-      :min="moodLimits.warmth[0]"
-      :max="moodLimits.warmth[1]"
+      :min="lightingLimits.warmth[0]"
+      :max="lightingLimits.warmth[1]"
       :model-value="plan.warmth"
       :made="(x) => ({ warmth: x })"
       @update:model-value="set({ warmth: $event })"
@@ -56,8 +56,8 @@ const made = (key: LightSchool): Partial<FigurePlan> => ({
     <LadderSlider
       name="Contrast"
       :words="contrastWords(plan.contrast)"
-      :min="moodLimits.contrast[0]"
-      :max="moodLimits.contrast[1]"
+      :min="lightingLimits.contrast[0]"
+      :max="lightingLimits.contrast[1]"
       :model-value="plan.contrast"
       :made="(x) => ({ contrast: x })"
       @update:model-value="set({ contrast: $event })"
@@ -72,7 +72,7 @@ const made = (key: LightSchool): Partial<FigurePlan> => ({
       v-if="plan.otherWarmth !== undefined"
       name="Second light’s warmth"
       :words="warmthWords(plan.otherWarmth)"
-      :min="moodLimits.warmth[0]"
+      :min="lightingLimits.warmth[0]"
       :model-value="plan.otherWarmth"
       @update:model-value="set({ otherWarmth: $event })"
     />

@@ -2,7 +2,7 @@
 import { ElCheckbox, ElCheckboxGroup } from 'element-plus'
 import { computed } from 'vue'
 import { distances, stepCounts, usual, USUAL_PUDDLES } from '../../../../core'
-import type { FigurePlan, SeenFrom, StepCount, Way } from '../../../../core'
+import type { FigurePlan, SeenFrom, StepCount, MixingKey } from '../../../../core'
 import AmountField from '../../../parts/field/AmountField.vue'
 import LadderChoice from '../../../parts/field/LadderChoice.vue'
 import LadderStrip from '../../../parts/field/LadderStrip.vue'
@@ -19,10 +19,10 @@ import { useProject } from '../../../stores/project/project'
 const store = useProject()
 const ladder = useLadder()
 const plan = computed(() => store.plan)
-const way = computed<Way>(() => plan.value.way ?? 'puddles')
+const way = computed<MixingKey>(() => plan.value.way ?? 'puddles')
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 
-const ways: Record<Way, { name: string; does: string }> = {
+const ways: Record<MixingKey, { name: string; does: string }> = {
   puddles: {
     name: 'three puddles',
     does: 'A dark, a middle and a light; every step between is a plain ratio of two of them.',
@@ -37,8 +37,8 @@ const ways: Record<Way, { name: string; does: string }> = {
     does: 'A progression from the shelf, half and half where a gap wants a bridge.',
   },
 }
-const wayKeys = Object.keys(ways) as Way[]
-function setWay(next: Way): void {
+const wayKeys = Object.keys(ways) as MixingKey[]
+function setWay(next: MixingKey): void {
   // Some bottles to begin with: those that the plan mixes from now.
   const progression =
     next === 'bought' && !plan.value.progression ? ladder.paintsUsed.map(({ id }) => id) : undefined

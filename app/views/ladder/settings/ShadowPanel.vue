@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { moodLimits, shadowSchoolKeys, shadowSchools, usual } from '../../../../core'
+import { lightingLimits, shadowSchoolKeys, shadowSchools, usual } from '../../../../core'
 import type { FigurePlan, ShadowSchool } from '../../../../core'
 import LadderSlider from '../../../parts/field/LadderSlider.vue'
 import { useProject } from '../../../stores/project/project'
@@ -47,7 +47,7 @@ const made = (key: ShadowSchool): Partial<FigurePlan> => ({
     <LadderSlider
       name="Bounced light"
       :words="bounceWords(plan.bounce ?? usual.bounce)"
-      :max="moodLimits.bounce[1]"
+      :max="lightingLimits.bounce[1]"
       :model-value="plan.bounce ?? usual.bounce"
       :made="(x) => ({ bounce: x })"
       @update:model-value="set({ bounce: $event })"

@@ -1,4 +1,4 @@
-import { VERSION } from '../schema'
+import { VERSION } from '../../../project/commission'
 import { fromVersion1 } from './version1'
 import { fromVersion2 } from './version2'
 import { fromVersion3 } from './version3'

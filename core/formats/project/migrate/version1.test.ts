@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import { starterPaints } from '../../../paint/starter'
 import { parseProject } from '../parse'
-import { whoOf } from '../whoOf'
+import { whoOf } from '../../../project/whoOf'
 import { firstCoatId } from './version1'
 
 const ids = new Set(starterPaints.map(({ id }) => id))

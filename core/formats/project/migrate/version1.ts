@@ -1,9 +1,8 @@
-import { heightIn } from '../../../ladder/figureSize'
-import { sizeLimits } from '../../../ladder/light/overstatement'
+import { heightIn, sizeLimits } from '../../../project/figureSize'
 import { hideZones } from '../../../tone/hideZones'
 import { skinZones } from '../../../tone/skinZones'
 import { slugOf } from '../../slug'
-import { longest } from '../limits'
+import { longest } from '../../../project/limits'
 import type { Loose } from './migrate'
 
 /**

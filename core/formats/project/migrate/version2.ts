@@ -1,5 +1,5 @@
-import { stepPuddle } from '../puddleSchema'
-import type { StepKey } from '../../../ladder/steps'
+import { stepPuddle } from '../../../project/storedPuddle'
+import type { StepKey } from '../../../project/steps'
 import type { Loose } from './migrate'
 
 /**

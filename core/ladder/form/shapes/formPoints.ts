@@ -1,6 +1,6 @@
 import { curvatureOf } from '../curvature'
 import { distanceGrid } from '../distanceGrid'
-import type { FormKey } from '../forms'
+import type { FormKey } from '../../../project/forms'
 import { occlusionOf } from '../occlusion'
 import { reachOf } from '../reach'
 import { PACKED_TERMS, packSamples, samplesOf, thinned } from '../samples'

@@ -1,4 +1,4 @@
-import type { FormKey } from '../forms'
+import type { FormKey } from '../../../project/forms'
 import { flank } from './beast'
 import { hand, torso } from './body'
 import { ellipsoid } from './distance'

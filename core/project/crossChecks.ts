@@ -1,7 +1,7 @@
-import { baseReflectance } from '../../tone/tone'
-import type { FileIssue } from '../issues'
+import type { Project } from './commission'
+import type { FileIssue } from './issue'
+import { baseReflectance } from '../tone/tone'
 import { puddleChecks } from './puddleChecks'
-import type { Project } from './schema'
 
 /** Which part of a project is looked at; all of it when not given. */
 export interface Scope {

@@ -1,13 +1,13 @@
+import type { LightSchool, ShadowSchool } from './schoolKeys'
+import type { SeenFrom } from './seenFrom'
+import { sizeLimits } from './figureSize'
 import type { Spectrum } from '../colour/spectrum'
-import { overstatement, sizeLimits } from './light/overstatement'
-import type { SeenFrom } from './light/overstatement'
-import type { LightSchool, ShadowSchool } from './light/schools'
 
 export type StepCount = 3 | 5 | 7 | 9
 export const stepCounts: readonly StepCount[] = [3, 5, 7, 9]
 
 /** How the light and the painter's taste shape a ladder. */
-export interface Mood {
+export interface Lighting {
   steps: StepCount
   /** 1 is a 54 mm figure judged on the table; 0.4 soft to 1.6 dramatic. */
   contrast: number
@@ -36,7 +36,7 @@ export interface Mood {
   seenFrom?: SeenFrom
 }
 
-export const moodLimits = {
+export const lightingLimits = {
   contrast: [0.4, 1.6],
   warmth: [-1, 1],
   turn: [-1, 1],
@@ -47,7 +47,13 @@ export const moodLimits = {
   sizeMm: sizeLimits,
 } as const
 
-export const plainMood: Mood = { steps: 7, contrast: 1, warmth: 0.2, turn: 0.3, sheen: 0.35 }
+export const plainLighting: Lighting = {
+  steps: 7,
+  contrast: 1,
+  warmth: 0.2,
+  turn: 0.3,
+  sheen: 0.35,
+}
 
 /** Strengths where nothing else is said (from memory). */
 export const usual = {
@@ -57,20 +63,3 @@ export const usual = {
   sizeMm: 54,
   seenFrom: 'table',
 } as const
-
-/** The range a ladder has: contrast, widened for size and distance, shortened for smooth faces. */
-export const rangeOf = ({ contrast, softness, sizeMm, seenFrom }: Mood): number =>
-  contrast *
-  overstatement(sizeMm ?? usual.sizeMm, seenFrom ?? usual.seenFrom) *
-  (1 - 0.4 * (softness ?? usual.softness))
-
-/** @throws RangeError naming the setting that is out of range. */
-export function checkMood(mood: Mood): void {
-  if (!stepCounts.includes(mood.steps))
-    throw new RangeError(`a ladder of ${String(mood.steps)} steps; allowed is 3, 5, 7 or 9`)
-  for (const [name, [least, most]] of Object.entries(moodLimits)) {
-    const value = mood[name as keyof typeof moodLimits]
-    if (value !== undefined && !(value >= least && value <= most))
-      throw new RangeError(`${name} is ${value}; allowed is ${least} to ${most}`)
-  }
-}

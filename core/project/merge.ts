@@ -1,7 +1,7 @@
+import type { Project } from './commission'
 import { dequal } from 'dequal/lite'
 import { keyed } from './keyed'
 import type { Keyed } from './keyed'
-import type { Project } from './schema'
 
 type Fields = Record<string, unknown>
 

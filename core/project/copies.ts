@@ -1,7 +1,7 @@
-import type { Figure } from './figureSchema'
+import type { Project } from './commission'
+import type { StoredPuddle } from './storedPuddle'
+import type { Figure } from './figure'
 import { carriedPuddles } from './carriedPuddles'
-import type { StoredPuddle } from './puddleSchema'
-import type { Project } from './schema'
 
 /** Makes an id that nothing else has. */
 export type NewId = () => string

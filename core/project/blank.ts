@@ -1,17 +1,17 @@
-import { usualSize } from '../../ladder/figureSize'
-import { plainMood } from '../../ladder/mood'
-import type { Tone } from '../../tone/tone'
-import type { Figure } from './figureSchema'
-import type { FigurePlan } from './planSchema'
-import { VERSION } from './schema'
-import type { Project } from './schema'
+import type { Project } from './commission'
+import { VERSION } from './commission'
+import type { FigurePlan } from './plan'
+import type { Figure } from './figure'
+import { usualSize } from './figureSize'
+import { plainLighting } from './lighting'
+import type { Tone } from '../tone/tone'
 
 /**
  * A plan as it is before anything was chosen.
  * @example blankPlan().maxPaints > 0 // true
  */
 export const blankPlan = (): FigurePlan => ({
-  ...plainMood,
+  ...plainLighting,
   maxPaints: 3,
   maxDrops: 20,
 })

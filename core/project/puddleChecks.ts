@@ -1,9 +1,9 @@
-import { PuddleError, bottlesIn } from '../../puddle/content'
-import { isBottle } from '../../puddle/puddle'
-import type { Ingredient } from '../../puddle/puddle'
-import type { FileIssue } from '../issues'
-import { stepOf } from './puddleSchema'
-import type { Project } from './schema'
+import type { Project } from './commission'
+import { stepOf } from './storedPuddle'
+import type { FileIssue } from './issue'
+import { PuddleError, bottlesIn } from '../puddle/content'
+import { isBottle } from '../puddle/puddle'
+import type { Ingredient } from '../puddle/puddle'
 
 /**
  * What is wrong with the puddles of a project: a figure uses its own and those of the commission, a puddle of the

@@ -1,7 +1,7 @@
-import { isBottle } from '../../puddle/puddle'
-import type { Ingredient } from '../../puddle/puddle'
-import type { Figure } from './figureSchema'
-import type { Project } from './schema'
+import type { Project } from './commission'
+import type { Figure } from './figure'
+import { isBottle } from '../puddle/puddle'
+import type { Ingredient } from '../puddle/puddle'
 
 /** Where a puddle is used. */
 export type PuddleUse =

@@ -1,5 +1,5 @@
-import type { Figure } from './figureSchema'
-import type { LogEntry } from './benchSchema'
+import type { LogEntry } from './bench'
+import type { Figure } from './figure'
 
 /**
  * Names the figure of a log entry: as it is called now, or as it was when it has gone.

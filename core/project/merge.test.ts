@@ -1,12 +1,12 @@
+import type { Project } from './commission'
 import { applyPatches, enablePatches, produce } from 'immer'
 import { describe, expect, it } from 'vitest'
-import { lowTide } from '../../../demo/lowTide'
-import { seeded } from '../../numbers/seeded'
-import { starterPaints } from '../../paint/starter'
+import { lowTide } from '../../demo/lowTide'
+import { seeded } from '../numbers/seeded'
+import { starterPaints } from '../paint/starter'
 import { blankFigure } from './blank'
 import { differences } from './differences'
 import { mergeProjects } from './merge'
-import type { Project } from './schema'
 
 enablePatches()
 const ids = starterPaints.map(({ id }) => id)

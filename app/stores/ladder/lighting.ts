@@ -1,5 +1,5 @@
 import { opaqueReflectance } from '../../../core'
-import type { Figure, FigurePlan, FigureSize, Mood, Spectrum } from '../../../core'
+import type { Figure, FigurePlan, FigureSize, Lighting, Spectrum } from '../../../core'
 import { paintOf } from '../paints'
 
 const tintOf = (id: string | undefined): Spectrum | undefined => {
@@ -25,7 +25,7 @@ export function aimsOf({ plan, size }: Pick<Figure, 'plan' | 'size'>): Aims {
 }
 
 /** The light and taste of a plan, its chosen paints as reflectances. */
-export function moodOf(aims: Aims): Mood {
+export function lightingOf(aims: Aims): Lighting {
   const { steps, contrast, warmth, turn, sheen, shadow, light, lift } = aims
   const { bounce, softness, spacing, seenFrom } = aims
   const sizeMm = aims.size.heightMm

@@ -1,4 +1,4 @@
-import { moodLimits } from '../../ladder/mood'
+import { lightingLimits } from './lighting'
 
 /** How many of each a commission holds at most; forms, files and changes are all held to these. */
 export const mostOf = {
@@ -49,7 +49,7 @@ export const longest = {
 
 /** Numbers from and to, ends included. */
 export const range = {
-  ...moodLimits,
+  ...lightingLimits,
   drops: [1, 99],
   poured: [0.0001, 1000],
   thinner: [0, 40],

@@ -1,9 +1,9 @@
-import { isBottle, sameParts } from '../../puddle/puddle'
-import type { Ingredient, PuddlePart } from '../../puddle/puddle'
+import type { StoredPuddle } from './storedPuddle'
+import { stepOf, stepPuddle } from './storedPuddle'
+import type { Figure } from './figure'
+import { isBottle, sameParts } from '../puddle/puddle'
+import type { Ingredient, PuddlePart } from '../puddle/puddle'
 import type { NewId, TakenOver } from './copies'
-import type { Figure } from './figureSchema'
-import { stepOf, stepPuddle } from './puddleSchema'
-import type { StoredPuddle } from './puddleSchema'
 
 interface Way {
   from: string

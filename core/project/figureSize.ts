@@ -1,5 +1,3 @@
-import { sizeLimits } from './light/overstatement'
-
 /**
  * How large a figure is: the height of a grown person in its scale, foot to crown, mm. A bust counts as the figure
  * it is cut from, so that 75 mm means one scale whether the figure has legs or not.
@@ -8,6 +6,9 @@ export interface FigureSize {
   heightMm: number
   bust?: boolean
 }
+
+/** Heights that are allowed, mm. */
+export const sizeLimits = [10, 600] as const
 
 /** Height of a grown person, mm: what the scales are counted from; common practice, no source. */
 const PERSON_MM = 1750

@@ -1,0 +1,38 @@
+import type { HazardKey, OpacityClass, PaintKind } from '../paint/paint'
+import type { StrengthKind } from '../paint/strengthKinds'
+
+/** What is known of a bottle; of starter paints too. */
+export interface Bottle {
+  /** The painter has this bottle; own paints are owned unless this says no. */
+  owned?: boolean
+  /** What a starter paint's bottle is filled as; a hobby bottle when not given. */
+  strength?: StrengthKind
+  ml?: number
+  dropsPerMl?: number
+  leftMl?: number
+  /** What was left when it was last looked at, and drops taken since. */
+  countedMl?: number
+  dropsSince?: number
+  price?: number
+  place?: string
+  notes?: string
+}
+
+/** A paint of the painter's own, as it is kept; `paintOfRecord` makes a `Paint` of it. */
+export interface OwnPaint {
+  id: string
+  name: string
+  kind: PaintKind
+  pigments: string[]
+  opacity: OpacityClass
+  hazards: HazardKey[]
+  origin: 'calibrated' | 'estimated' | 'mixed'
+  /** mm⁻¹, 36 numbers each, 380–730 nm by 10, parted by spaces. */
+  K: string
+  S: string
+  /** Packed lower factor of the covariance of its ten coefficients. */
+  spread: string
+}
+
+/** Drops in a millilitre when the painter has not counted; common practice, no source. */
+export const USUAL_DROPS_PER_ML = 20

@@ -1,0 +1,62 @@
+import type { Ingredient } from '../puddle/puddle'
+import type { Tone } from '../tone/tone'
+import type { FigureBench } from './bench'
+import type { FigureCritique } from './critique'
+import type { FigureSize } from './figureSize'
+import type { FigurePlan, LadderVersion } from './plan'
+import type { FigureStack } from './stack'
+
+export const figureKinds = ['person', 'creature', 'dead'] as const
+export type FigureKind = (typeof figureKinds)[number]
+
+/** Eyes, teeth, claws; their colours stand in `core/coats/accents/smallLadders.ts`. */
+export const detailKeys = ['eye', 'clouded-eye', 'teeth', 'claws', 'mouth'] as const
+export type DetailKey = (typeof detailKeys)[number]
+
+/** A place of life: the glaze that is found for it, or one of the painter's own. */
+export interface FigureAccent {
+  id: string
+  place: string
+  of?: Ingredient
+  thinner?: number
+  passes?: number
+}
+
+/** Eyes, teeth, claws: each tone found for it, or one of the painter's own. */
+export interface FigureDetail {
+  id: string
+  key: DetailKey
+  shadow?: Ingredient
+  middle?: Ingredient
+  light?: Ingredient
+}
+
+/** One figure of a commission, or several that are painted alike. */
+export interface Figure {
+  id: string
+  name: string
+  note: string
+  kind: FigureKind
+  size: FigureSize
+  /** How many of it are painted. */
+  many: number
+  /** The people, warband or pack it belongs to. */
+  group?: string
+  /** A picture of what it is painted after, kept beside the project, and its file's name. */
+  picture?: { photo: string; name: string }
+  /** The painter's own sculpt of it, kept beside the project. */
+  sculpt?: string
+  /** Bottles that this figure has beside those of the commission, or does without. */
+  bottles?: { more?: string[]; without?: string[] }
+  tone: Tone
+  plan: FigurePlan
+  stack?: FigureStack
+  bench?: FigureBench
+  /** Places of life that are painted on this figure. */
+  accents?: FigureAccent[]
+  /** Eyes, teeth and claws that are painted. */
+  details?: FigureDetail[]
+  /** Photographs of it as they were judged, oldest first. */
+  critiques?: FigureCritique[]
+  versions?: LadderVersion[]
+}
