@@ -111,14 +111,16 @@ export const useDesk = defineStore('desk', () => {
       trouble.value = `This browser would not store the work (${refusalWords(error)}). It is tried again by itself; save a project file before you close the tab.`
       timer ??= setTimeout(() => void save(), AGAIN_MS)
     }
-    if (missed) void follow()
   }
   /** One write after the other, so that each knows what the one before has stored. */
   function save(): Promise<void> {
     const mine = (writing ?? Promise.resolve()).then(write)
     writing = mine
     void mine.then(() => {
-      if (writing === mine) writing = undefined
+      if (writing !== mine) return
+      writing = undefined
+      // Not before: what is being written counts as this tab's own.
+      if (missed) void follow()
     })
     return mine
   }

@@ -1,8 +1,10 @@
 import { tabs } from '../../tests/fixtures/tabsInMemory'
+import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { blankFigure, formatProject } from '../../core'
 import type { LogEntry, Project } from '../../core'
+import { useShelf } from './shelf/shelf'
 import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
@@ -138,5 +140,38 @@ describe('two tabs at one desk', () => {
     await later(300)
     expect([JSON.parse(stored()!), aside()]).toEqual([JSON.parse(made), []])
     expect(two.store.project.name).toBe('Of one')
+  })
+
+  it('what is told while this one writes is followed once the write is done', async () => {
+    const { store } = await begin()
+    // The store answers the write late: what another tab tells comes in the middle of it.
+    const { set } = work
+    work.set = (key, text) => {
+      set.call(work, key, text)
+      if (key === 'commission low-tide' && String(text).includes('Mine')) {
+        work.set = set
+        set.call(work, key, String(text).replace('Mine', 'Theirs'))
+        tabs.heard.forEach((hear) => hear({ data: 'low-tide' }))
+      }
+      return work
+    }
+    store.setCommissionName('Mine')
+    await later(600)
+    expect(store.project.name).toBe('Theirs')
+  })
+
+  it('a closed commission whose keys stand in another order is renamed without anything put aside', async () => {
+    await begin()
+    await later(300)
+    const there = JSON.parse(stored()!) as Project
+    setActivePinia(createPinia())
+    work.set(
+      'commission low-tide',
+      JSON.stringify(Object.fromEntries(Object.entries(there).reverse())),
+    )
+    const shelf = useShelf()
+    await shelf.look()
+    await shelf.rename('low-tide', 'Ebb')
+    expect([(JSON.parse(stored()!) as Project).name, aside()]).toEqual(['Ebb', []])
   })
 })

@@ -1,9 +1,9 @@
-import localForage from 'localforage'
+import { storeOf } from './database'
 import { DEMO_PICTURE } from '../../demo/lowTide'
 import { newId } from './newId'
 
 /** Pictures of painted figures and of what they are painted after, kept in this browser beside the work, by id. */
-const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'photos' })
+const store = storeOf('photos')
 
 /** Longer side of a kept picture, pixels; enough to see a brush stroke on a bust. */
 export const LONGEST_KEPT = 1600

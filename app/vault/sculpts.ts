@@ -1,4 +1,4 @@
-import localForage from 'localforage'
+import { storeOf } from './database'
 import type { ShownForm } from './shownForm'
 
 /** A sculpt of the painter’s own, kept in this browser. */
@@ -9,7 +9,7 @@ export interface KeptSculpt extends ShownForm {
 }
 
 /** Sculpts by their ids; one that is kept is never changed. */
-const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'sculpts' })
+const store = storeOf('sculpts')
 
 export const sculptOf = (id: string): Promise<KeptSculpt | null> => store.getItem<KeptSculpt>(id)
 export const putSculpt = async (

@@ -1,4 +1,4 @@
-import localForage from 'localforage'
+import { DATABASE, storeOf } from './database'
 
 /** What the shelf shows of a commission, kept beside it so that the shelf need not read them all. */
 export interface Summary {
@@ -13,12 +13,12 @@ export interface Summary {
   broken?: string
 }
 
-const store = localForage.createInstance({ name: 'cobaltfinch', storeName: 'shelf' })
+const store = storeOf('shelf')
 
 /** All of them, in no order, one after the other. */
 export async function readSummaries(): Promise<Summary[]> {
   const all: Summary[] = []
-  await store.iterate<Summary, void>((summary) => void all.push(summary))
+  await store.iterate<Summary>((summary) => void all.push(summary))
   return all
 }
 
@@ -34,7 +34,7 @@ const answered = <T>(request: IDBRequest<T>): Promise<T> =>
  */
 export async function readAtOnce(): Promise<{ summaries: Summary[]; keys: string[] } | undefined> {
   if (typeof indexedDB === 'undefined') return undefined
-  const open = indexedDB.open('cobaltfinch')
+  const open = indexedDB.open(DATABASE)
   // It is not there: whoever writes first makes it.
   open.onupgradeneeded = () => open.transaction?.abort()
   const database = await answered(open).catch(() => undefined)

@@ -1,4 +1,4 @@
-import localForage from 'localforage'
+import { storeOf } from './database'
 
-/** Where the work lives between visits: IndexedDB through localForage, everything on this machine. */
-export const workStore = localForage.createInstance({ name: 'cobaltfinch', storeName: 'work' })
+/** Commissions, what was put aside, and what is known of backups. */
+export const workStore = storeOf('work')

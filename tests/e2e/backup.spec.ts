@@ -1,8 +1,9 @@
-import { expect, test } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import { unzipSync } from 'fflate'
 import { store, storedAt } from '../fixtures/stored'
-import { accessible, saved } from './start'
+import { accessible, expect, saved, test } from './start'
+
+test.use({ apart: true })
 
 const files = async (page: Page, item: string | RegExp) => {
   await page.getByRole('button', { name: 'Files' }).click()

@@ -1,5 +1,7 @@
 import { accessible, expect, saved, settled, tabTo, test } from './start'
 
+test.use({ apart: true })
+
 test('from plan to finished figure with keys only: moves, a timer over a reload, a measured mix in the log', async ({
   page,
 }) => {

@@ -1,5 +1,7 @@
 import { accessible, expect, pick, picked, saved, test } from './start'
 
+test.use({ forms: true })
+
 test('a stack is started from a method, reordered by drag and by keys, answered, and kept', async ({
   page,
 }) => {

@@ -41,6 +41,8 @@ const countRings = (page: Page) =>
 const rings = (page: Page): Promise<number> =>
   page.evaluate(() => (window as unknown as { rings: number }).rings)
 
+test.use({ apart: true })
+
 test('two tabs: a change is seen in both, only one rings, and neither overwrites the other @alone', async ({
   page,
   context,

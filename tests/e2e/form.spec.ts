@@ -27,6 +27,8 @@ const meanColour = (page: Page): Promise<number[]> =>
       }),
   )
 
+test.use({ forms: true })
+
 test('painted along the plan, edges as a brush leaves them, lips and eyes on their places, a turn kept', async ({
   page,
 }) => {

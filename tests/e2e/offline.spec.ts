@@ -30,19 +30,58 @@ class OwnServer {
   stop = (): Promise<void> => closeWith(this.server!)
 }
 
+/** W3C Web Application Manifest, and what browsers ask for before they offer to install. */
+async function installable(page: Page, address: string): Promise<void> {
+  const link = await page.locator('link[rel=manifest]').getAttribute('href')
+  const answer = await page.request.get(new URL(link!, address).href)
+  expect(answer.headers()['content-type']).toMatch(/application\/manifest\+json/)
+  const manifest = (await answer.json()) as {
+    name: string
+    short_name: string
+    start_url: string
+    scope: string
+    display: string
+    icons: { src: string; sizes: string; type: string; purpose?: string }[]
+    file_handlers: { action: string; accept: Record<string, string[]> }[]
+  }
+  expect(manifest.name && manifest.short_name).toBeTruthy()
+  expect(['standalone', 'minimal-ui', 'fullscreen']).toContain(manifest.display)
+  expect(manifest.start_url.startsWith(manifest.scope)).toBe(true)
+  expect(manifest.file_handlers.every(({ action }) => action.startsWith(manifest.scope))).toBe(true)
+  const sizes = await page.evaluate(
+    (icons) =>
+      Promise.all(
+        icons.map(async ({ src }) => {
+          const image = new Image()
+          image.src = src
+          await image.decode()
+          return `${image.naturalWidth}x${image.naturalHeight}`
+        }),
+      ),
+    manifest.icons.filter(({ type }) => type === 'image/png'),
+  )
+  expect(sizes).toEqual(
+    manifest.icons.filter(({ type }) => type === 'image/png').map((icon) => icon.sizes),
+  )
+  expect(sizes).toEqual(expect.arrayContaining(['192x192', '512x512']))
+  expect(manifest.icons.some(({ purpose }) => purpose === 'maskable')).toBe(true)
+}
+
 const kept = (page: Page) =>
   page.waitForFunction(async () => {
     await navigator.serviceWorker.ready
     return navigator.serviceWorker.controller?.state === 'activated'
   })
 
-test('after one visit every room opens with the server gone, and what is made there is kept', async ({
+test('after one visit it can be installed, every room opens with the server gone, and what is made there is kept', async ({
   page,
 }) => {
   const server = new OwnServer()
   await server.start()
   await page.goto(`${server.address}/`)
+  await installable(page, server.address)
   await kept(page)
+  expect(await page.evaluate(() => globalThis.crossOriginIsolated)).toBe(true)
   await server.stop()
   await expect(fetch(server.address)).rejects.toThrow()
 
@@ -86,50 +125,5 @@ test('a newer version is offered and not forced', async ({ page }) => {
   await expect(page.locator('meta[name=newer]')).toHaveCount(0)
   await offer.click()
   await expect(page.locator('meta[name=newer]')).toHaveCount(1)
-  await server.stop()
-})
-
-/** W3C Web Application Manifest, and what browsers ask for before they offer to install. */
-test('it can be installed: manifest, icons of their sizes, a worker that answers', async ({
-  page,
-}) => {
-  const server = new OwnServer()
-  await server.start()
-  await page.goto(`${server.address}/`)
-  const link = await page.locator('link[rel=manifest]').getAttribute('href')
-  const answer = await page.request.get(new URL(link!, server.address).href)
-  expect(answer.headers()['content-type']).toMatch(/application\/manifest\+json/)
-  const manifest = (await answer.json()) as {
-    name: string
-    short_name: string
-    start_url: string
-    scope: string
-    display: string
-    icons: { src: string; sizes: string; type: string; purpose?: string }[]
-    file_handlers: { action: string; accept: Record<string, string[]> }[]
-  }
-  expect(manifest.name && manifest.short_name).toBeTruthy()
-  expect(['standalone', 'minimal-ui', 'fullscreen']).toContain(manifest.display)
-  expect(manifest.start_url.startsWith(manifest.scope)).toBe(true)
-  expect(manifest.file_handlers.every(({ action }) => action.startsWith(manifest.scope))).toBe(true)
-  const sizes = await page.evaluate(
-    (icons) =>
-      Promise.all(
-        icons.map(async ({ src }) => {
-          const image = new Image()
-          image.src = src
-          await image.decode()
-          return `${image.naturalWidth}x${image.naturalHeight}`
-        }),
-      ),
-    manifest.icons.filter(({ type }) => type === 'image/png'),
-  )
-  expect(sizes).toEqual(
-    manifest.icons.filter(({ type }) => type === 'image/png').map((icon) => icon.sizes),
-  )
-  expect(sizes).toEqual(expect.arrayContaining(['192x192', '512x512']))
-  expect(manifest.icons.some(({ purpose }) => purpose === 'maskable')).toBe(true)
-  await kept(page)
-  expect(await page.evaluate(() => globalThis.crossOriginIsolated)).toBe(true)
   await server.stop()
 })

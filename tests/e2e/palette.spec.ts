@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
+import { thorough } from '../thorough'
 import { accessible, expect, saved, settled, test } from './start'
 
 const palette = (page: Page): Locator => page.getByRole('region', { name: 'Palette' })
@@ -52,7 +53,10 @@ const hands = {
   },
 } as const
 
-for (const [name, hand] of Object.entries(hands))
+const { mouse, keys } = hands
+/** What is dragged with the mouse, the rest with keys; with THOROUGH=1 each by itself too. */
+const both = { ...keys, pour: mouse.pour, put: mouse.put }
+for (const [name, hand] of Object.entries({ both, ...(thorough ? hands : {}) }))
   test(`a mix of two puddles and a bottle, used in a coat, an accent and an eye, changed once, by ${name}`, async ({
     page,
   }) => {

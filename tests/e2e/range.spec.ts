@@ -59,57 +59,60 @@ test('all figures from few bottles: found, pinned, taken off and put back, by mo
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tunde')
 })
 
-test('told apart, in grey, line-up, across complexions, light of all and files', async ({
-  page,
-}) => {
-  await page.goto('/range')
-  await mixed(page)
-  // From the shelf some read alike; one is set apart, and does no more.
-  await page.getByText('on a shelf').click()
-  const alike = page.getByRole('listitem').filter({ hasText: /like / })
-  const many = await alike.count()
-  expect(many).toBeGreaterThan(0)
-  await alike.first().getByRole('button', { name: 'Set apart' }).click()
-  await expect.poll(() => alike.count()).toBeLessThan(many)
-  await page.getByText('in grey').click()
-  await accessible(page)
+test.describe('with forms', () => {
+  test.use({ forms: true })
+  test('told apart, in grey, line-up, across complexions, light of all and files', async ({
+    page,
+  }) => {
+    await page.goto('/range')
+    await mixed(page)
+    // From the shelf some read alike; one is set apart, and does no more.
+    await page.getByText('on a shelf').click()
+    const alike = page.getByRole('listitem').filter({ hasText: /like / })
+    const many = await alike.count()
+    expect(many).toBeGreaterThan(0)
+    await alike.first().getByRole('button', { name: 'Set apart' }).click()
+    await expect.poll(() => alike.count()).toBeLessThan(many)
+    await page.getByText('in grey').click()
+    await accessible(page)
 
-  await page.getByRole('link', { name: 'Line-up' }).click()
-  await expect(page.getByRole('img', { name: /as a painted form, in grey/ })).toHaveCount(9)
-  await page.getByRole('link', { name: 'Light of all' }).click()
-  const before = await page.getByText(/All ladders: off by/).innerText()
-  await page.getByRole('spinbutton', { name: 'Contrast of the group' }).fill('0.6')
-  await page.keyboard.press('Tab')
-  await expect(page.getByText(/All ladders: off by/)).not.toHaveText(before)
-  await accessible(page)
-  // One change, one undo.
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText(/All ladders: off by/)).toHaveText(before)
+    await page.getByRole('link', { name: 'Line-up' }).click()
+    await expect(page.getByRole('img', { name: /as a painted form, in grey/ })).toHaveCount(9)
+    await page.getByRole('link', { name: 'Light of all' }).click()
+    const before = await page.getByText(/All ladders: off by/).innerText()
+    await page.getByRole('spinbutton', { name: 'Contrast of the group' }).fill('0.6')
+    await page.keyboard.press('Tab')
+    await expect(page.getByText(/All ladders: off by/)).not.toHaveText(before)
+    await accessible(page)
+    // One change, one undo.
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText(/All ladders: off by/)).toHaveText(before)
 
-  const csv = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'CSV' }).click()
-  const lines = (await readFile(await (await csv).path(), 'utf8')).trim().split('\n')
-  expect(lines).toHaveLength(1 + 9 * 7)
-  const pdf = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'PDF' }).click()
-  expect((await readFile(await (await pdf).path())).subarray(0, 5).toString()).toBe('%PDF-')
+    const csv = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'CSV' }).click()
+    const lines = (await readFile(await (await csv).path(), 'utf8')).trim().split('\n')
+    expect(lines).toHaveLength(1 + 9 * 7)
+    const pdf = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'PDF' }).click()
+    expect((await readFile(await (await pdf).path())).subarray(0, 5).toString()).toBe('%PDF-')
 
-  await page.getByRole('link', { name: 'Compare bottles' }).click()
-  const compare = page.getByRole('region', { name: 'Compare' })
-  await expect(compare.getByRole('listitem', { name: /^Isaura/ })).toHaveCount(2)
-  await expect(compare.getByText(/complexions one picks from them/)).toBeVisible()
-  await accessible(page)
+    await page.getByRole('link', { name: 'Compare bottles' }).click()
+    const compare = page.getByRole('region', { name: 'Compare' })
+    await expect(compare.getByRole('listitem', { name: /^Isaura/ })).toHaveCount(2)
+    await expect(compare.getByText(/complexions one picks from them/)).toBeVisible()
+    await accessible(page)
 
-  await page.getByRole('link', { name: 'Across complexions' }).click()
-  const across = page.getByRole('region', { name: 'Across complexions' })
-  await expect(across.getByRole('listitem', { name: 'near black' })).toBeVisible()
-  await across
-    .getByRole('listitem', { name: 'bronze' })
-    .getByRole('button', { name: 'Begin a figure' })
-    .click()
-  await page.getByRole('link', { name: 'Ladders' }).click()
-  await expect(row(page, 'New, bronze')).toBeVisible()
-  await accessible(page)
+    await page.getByRole('link', { name: 'Across complexions' }).click()
+    const across = page.getByRole('region', { name: 'Across complexions' })
+    await expect(across.getByRole('listitem', { name: 'near black' })).toBeVisible()
+    await across
+      .getByRole('listitem', { name: 'bronze' })
+      .getByRole('button', { name: 'Begin a figure' })
+      .click()
+    await page.getByRole('link', { name: 'Ladders' }).click()
+    await expect(row(page, 'New, bronze')).toBeVisible()
+    await accessible(page)
+  })
 })
 
 test('choosing bottles never holds the page for 50 ms @alone', async ({ page }) => {

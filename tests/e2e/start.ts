@@ -1,13 +1,81 @@
-import { expect, test as base } from '@playwright/test'
-import type { FileChooser, Locator, Page } from '@playwright/test'
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { chromium, expect, test as base } from '@playwright/test'
+import type { BrowserContext, FileChooser, Locator, Page } from '@playwright/test'
 import axe from 'axe-core'
 
-/** Every page is watched: no console error, and no request that leaves the machine. */
-export const test = base.extend<{ page: Page }>({
-  page: async ({ page }, use) => {
+/** What a page knows of WebGL where no test looks at a form: a software renderer would draw it all the same. */
+const noForms = (): void => {
+  const made = HTMLCanvasElement.prototype.getContext as (...given: unknown[]) => unknown
+  HTMLCanvasElement.prototype.getContext = function (this: HTMLCanvasElement, ...given: unknown[]) {
+    return String(given[0]).startsWith('webgl') ? null : made.apply(this, given)
+  } as typeof HTMLCanvasElement.prototype.getContext
+}
+
+interface Watched {
+  /** Forms are drawn: for tests that look at them. */
+  forms: boolean
+  /** What the browser says in its console is no trouble: for tests that take files away from it. */
+  faulty: boolean
+  /** A browser of its own, for what cannot be taken back from a profile: a clock that was set. */
+  apart: boolean
+}
+
+/**
+ * Every page is watched: no console error, and no request that leaves the machine. One browser profile serves a
+ * worker's tests, emptied before each, so that what it has compiled of the application is not compiled again.
+ */
+export const test = base.extend<Watched & { page: Page }, { profile: BrowserContext }>({
+  forms: [false, { option: true }],
+  faulty: [false, { option: true }],
+  apart: [false, { option: true }],
+  profile: [
+    async ({}, use, { project }) => {
+      const dir = await mkdtemp(join(tmpdir(), 'profile-'))
+      const { launchOptions, viewport, baseURL, serviceWorkers } = project.use
+      const profile = await chromium.launchPersistentContext(dir, {
+        ...launchOptions,
+        viewport,
+        baseURL,
+        serviceWorkers,
+        reducedMotion: 'reduce',
+      })
+      await use(profile)
+      await profile.close()
+      await rm(dir, { recursive: true, force: true })
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    { profile, apart, isMobile, hasTouch, viewport, serviceWorkers, baseURL },
+    use,
+    { project },
+  ) => {
+    if (apart || isMobile || serviceWorkers === 'allow') {
+      const browser = await chromium.launch(project.use.launchOptions)
+      await use(await browser.newContext({ isMobile, hasTouch, viewport, serviceWorkers, baseURL }))
+      return browser.close()
+    }
+    const page = await profile.newPage()
+    for (const other of profile.pages()) if (other !== page) await other.close()
+    const session = await profile.newCDPSession(page)
+    await session.send('Storage.clearDataForOrigin', {
+      origin: baseURL!,
+      storageTypes: 'local_storage,indexeddb,cookies,file_systems,cache_storage,websql',
+    })
+    await session.detach()
+    await use(profile)
+    await profile.unrouteAll({ behavior: 'ignoreErrors' })
+    await profile.setOffline(false)
+  },
+  page: async ({ context, forms, faulty }, use) => {
+    const page = await context.newPage()
+    if (!forms) await page.addInitScript(noForms)
     const trouble: string[] = []
     page.on('console', (message) => {
-      if (message.type() === 'error') trouble.push(`console: ${message.text()}`)
+      if (message.type() === 'error' && !(!forms && message.text().includes('WebGL')))
+        trouble.push(`console: ${message.text()}`)
     })
     page.on('pageerror', (error) => trouble.push(`error: ${error.message}`))
     page.on('request', (request) => {
@@ -15,7 +83,8 @@ export const test = base.extend<{ page: Page }>({
         trouble.push(`request: ${request.url()}`)
     })
     await use(page)
-    expect(trouble).toEqual([])
+    await page.close()
+    if (!faulty) expect(trouble).toEqual([])
   },
 })
 

@@ -1,17 +1,18 @@
 import { expect, it } from 'vitest'
 import { deltaE00, featuresOf, labOf, predictLadder, starterPaints } from '../../core'
 import type { Mixture, Paint } from '../../core'
+import { many } from '../thorough'
 import { singleBottle } from './bottles'
 import { opaque, plainWorld } from './physics'
 import { chance, mean, share, white } from './trial'
 
 const pigments = starterPaints.filter(({ id }) => featuresOf(id) && id !== white.id)
 
-it('gaps of ten ladders from each of 80 boxes lie in their bands two times in three, and are surer than the whole', () => {
+it('gaps of ten ladders from each of many boxes lie in their bands two times in three, and are surer than the whole', () => {
   const { random, normal } = chance(8)
   const holds: boolean[] = []
   const narrower: number[] = []
-  for (let n = 0; n < 80; n++) {
+  for (let n = 0; n < many(80, 25); n++) {
     const others = [...pigments].sort(() => random() - 0.5).slice(0, 4)
     const box: Paint[] = [white, ...others]
     const real: Mixture[] = box.map((paint) => singleBottle(paint, normal))

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { dequal } from 'dequal/lite'
 import { computed, shallowRef } from 'vue'
 import {
   blankCommission,
@@ -124,7 +125,8 @@ export const useShelf = defineStore('shelf', () => {
     if (project.id !== DEMO_ID) return false
     await desk.flush()
     const there = await readWork(DEMO_ID)
-    if (there !== formatProject(shippedDemo())) return false
+    // As it is shipped, in whatever order its keys were written.
+    if (there === null || !dequal(JSON.parse(there), shippedDemo())) return false
     if (desk.openId === DEMO_ID) {
       open.replace(project)
       await desk.flush()
@@ -154,26 +156,29 @@ export const useShelf = defineStore('shelf', () => {
     return made.id
   }
 
+  /** A commission that is not open, from the text that is stored. */
+  function closed(text: string | null): Project {
+    const reading = text === null ? undefined : parseProject(text, starterIds)
+    if (!reading?.ok) throw new Error('this commission cannot be read; open it to see why')
+    return reading.value
+  }
   async function projectOf(id: string): Promise<Project> {
     if (desk.openId === id) {
       await desk.flush()
       return open.project
     }
-    const text = await readWork(id)
-    const reading = text === null ? undefined : parseProject(text, starterIds)
-    if (!reading?.ok) throw new Error('this commission cannot be read; open it to see why')
-    return reading.value
+    return closed(await readWork(id))
   }
   async function rename(id: string, name: string): Promise<void> {
     if (desk.openId === id) {
       open.setCommissionName(name)
       await desk.flush()
     } else {
-      const project = await projectOf(id)
-      const text = formatProject({ ...project, name: name.trim() })
+      const there = await readWork(id)
+      const text = formatProject({ ...closed(there), name: name.trim() })
       const reading = parseProject(text, starterIds)
       if (!reading.ok) throw new Error(desk.told(reading.issues))
-      await writeWork(id, text, formatProject(project))
+      await writeWork(id, text, there)
       const before = all.value.find((one) => one.id === id)
       await writeSummary({ ...before!, name: name.trim() })
       tellOthers(id)
