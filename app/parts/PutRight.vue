@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox, ElCheckboxGroup, ElInput } from 'element-plus'
 import { computed, reactive, shallowRef, toRaw, watch } from 'vue'
-import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour, plainParts } from '../../core'
-import type { WellLook, Lab } from '../../core'
+import { deltaE00, dropsIn, wellLooks, labOf, looksLike, parseColour, partsById } from '../../core'
+import type { WellLook, Lab, BottleDrops } from '../../core'
 import AmountField from './field/AmountField.vue'
 import ColourPatch from './ColourPatch.vue'
 import ColourFromPicture from './picture/ColourFromPicture.vue'
@@ -16,7 +16,7 @@ import { useAnswer } from '../workers/useAnswer'
 
 /** What stands in the well does not look as it should: the fewest drops that put it right. */
 const props = defineProps<{
-  parts: { paint: string; drops: number }[]
+  parts: BottleDrops[]
   aim: Lab
   /** What it looks like, where that is known already. */
   found?: Lab
@@ -50,7 +50,7 @@ const seen = computed<Lab | undefined>(() => {
 async function read(): Promise<void> {
   const reading = await reader.measure({
     kind: 'mix',
-    parts: plainParts(props.parts),
+    parts: partsById(props.parts),
   })
   if (reading?.reflectance) measured.value = labOf(reading.reflectance)
   trouble.value = reader.trouble
@@ -70,7 +70,7 @@ watch(
   () => {
     if (!seen.value && !(form.known && props.parts.length > 0)) return forget()
     ask({
-      parts: form.known ? plainParts(props.parts) : [],
+      parts: form.known ? partsById(props.parts) : [],
       drops: form.drops,
       seen: seen.value && { ...seen.value },
       aim: { ...props.aim },

@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
-import { filledAs, paintOfRecord, starterPaints } from '../../core'
-import type { OwnPaint, Paint, StrengthKind } from '../../core'
+import { filledAs, paintOfRecord, starterPaints, resolvedParts } from '../../core'
+import type { OwnPaint, Paint, StrengthKind, BottleDrops, Part } from '../../core'
 
 /** Starter paints by id; paints are large and never change, so they stay out of reactivity. */
 const asShipped = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
@@ -73,7 +73,5 @@ export const nameOf = (id: string): string =>
   isKnown(id) ? paintOf(id).name : `${id} (no longer in the box)`
 
 /** Parts by the ids of their paints, with the paints themselves; throws where one has gone. */
-export const withPaints = (
-  parts: readonly { paint: string; drops: number }[],
-): { paint: Paint; drops: number }[] =>
-  parts.map(({ paint, drops }) => ({ paint: paintOf(paint), drops }))
+export const withPaints = (parts: readonly BottleDrops[]): Part<Paint>[] =>
+  resolvedParts(parts, paintOf)

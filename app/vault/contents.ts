@@ -13,7 +13,7 @@ export interface Stored {
 }
 
 /** A commission with all that it names and this browser holds. */
-export async function contentsOf(project: Project): Promise<Commission> {
+export async function packedContents(project: Project): Promise<Commission> {
   const photos = new Map<string, Uint8Array>()
   for (const id of photosOf(project)) {
     const picture = await photoOf(id)

@@ -1,7 +1,7 @@
 import { formatEye, freshEye, mergeEyes, parseEye } from '../../core'
 import type { EyeRecord } from '../../core'
 import { setAside } from './aside'
-import { alone } from './alone'
+import { withLock } from './withLock'
 import { workStore } from './workStore'
 
 const EYE = 'eye'
@@ -46,7 +46,7 @@ let last: { text: string; eye: EyeRecord } | undefined
 
 /** Keeps an eye's record, with what another tab has kept since. @returns both together. */
 export const keepEye = (eye: EyeRecord): Promise<EyeRecord> =>
-  alone(async () => {
+  withLock(async () => {
     const text = await workStore.getItem<string>(EYE)
     const there = last && last.text === text ? last.eye : await stored()
     const both = mergeEyes(eye, there)

@@ -1,4 +1,4 @@
-import { curvatureOf, samplesOf, thinned } from '../../core'
+import { curvatureOf, samplesOf, everyNth } from '../../core'
 import type { FormSamples, Sculpt } from '../../core'
 
 /** A sculpt with the points that shares are measured on. */
@@ -10,6 +10,6 @@ export interface ShownForm extends Required<Sculpt> {
 const MOST_SAMPLES = 3000
 export function shown(made: Required<Sculpt>): ShownForm {
   const curvature = curvatureOf(made)
-  const samples = thinned(samplesOf(made, made.occlusion, curvature, made.reach), MOST_SAMPLES)
+  const samples = everyNth(samplesOf(made, made.occlusion, curvature, made.reach), MOST_SAMPLES)
   return { ...made, samples, curvature }
 }

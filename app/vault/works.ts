@@ -1,4 +1,4 @@
-import { alone } from './alone'
+import { withLock } from './withLock'
 import { setAside } from './aside'
 import { workStore as store } from './workStore'
 
@@ -33,7 +33,7 @@ export const writeWork = (
   seen: string | null,
   meet: (there: string) => Met = () => ({ text, loses: true }),
 ): Promise<Met | undefined> =>
-  alone(async () => {
+  withLock(async () => {
     const there = await readWork(id)
     const strange = there !== null && there !== seen && there !== text
     const met = strange ? meet(there) : undefined
@@ -54,7 +54,7 @@ const MOST_RUNG = 200
  * is refused each tab rings for itself.
  */
 export const unrung = (keys: readonly string[]): Promise<readonly string[]> =>
-  alone(async () => {
+  withLock(async () => {
     try {
       const before = (await store.getItem<string[]>(RUNG)) ?? []
       const fresh = keys.filter((key) => !before.includes(key))
@@ -87,7 +87,7 @@ export const noteMoved = (): void => {
  * @param take gives it a place among the commissions.
  */
 export const moveFirstWork = (take: (text: string) => Promise<void>): Promise<void> =>
-  alone(async () => {
+  withLock(async () => {
     const text = await store.getItem<string>(FIRST)
     if (text === null) return
     await setAside(text, new Date(), 'as it was in version 1')

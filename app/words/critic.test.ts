@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { NamedFault } from '../../core'
-import { afarWords, moveWords, skinFaultWords } from './critic'
+import { afarWords, skinMoveWords, skinFaultWords } from './critic'
 
 it('a fault is said as a painter would, with its number and its place', () => {
   const said: [NamedFault, RegExp][] = [
@@ -29,13 +29,15 @@ it('a mend says how thin, how often and where; an edge says how much of the skin
     before: 9,
     after: 2,
   } as const
-  expect(moveWords({ ...move, over: [...move.over] }, 7)).toBe(
+  expect(skinMoveWords({ ...move, over: [...move.over] }, 7)).toBe(
     'layer, thinned 1.5 : 1, 2 passes, over Light and Glint',
   )
-  expect(moveWords({ ...move, passes: 1, over: ['base'], share: 0.124 }, 7)).toBe(
+  expect(skinMoveWords({ ...move, passes: 1, over: ['base'], share: 0.124 }, 7)).toBe(
     'layer, thinned 1.5 : 1, one pass, along the edge of Base: 12% of the skin',
   )
-  expect(moveWords({ ...move, over: ['shade', 'base', 'light'] }, 3)).toContain('all of the skin')
+  expect(skinMoveWords({ ...move, over: ['shade', 'base', 'light'] }, 3)).toContain(
+    'all of the skin',
+  )
 })
 
 it('from afar it is said which steps look alike and what is seen first', () => {

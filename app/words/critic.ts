@@ -62,7 +62,10 @@ const listed = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 
 /** How a mend is laid: thinner, passes, place. */
-export function moveWords({ kind, thinner, passes, over, share }: SkinMove, many: number): string {
+export function skinMoveWords(
+  { kind, thinner, passes, over, share }: SkinMove,
+  many: number,
+): string {
   const how = `${kind}, thinned ${thinner} : 1, ${passes === 1 ? 'one pass' : `${passes} passes`}`
   const names = over.map((key) => stepNames[key])
   if (share !== undefined)

@@ -10,6 +10,7 @@ import {
   standIns,
   starterPaints,
   substituteRecipe,
+  resolvedParts,
 } from '../../core'
 import type { CardPicture, CardReading, Lab, Limits, Paint, Recipe } from '../../core'
 import { patience } from './patience'
@@ -51,10 +52,8 @@ const api = {
   /** What to add to a well, and whether it is better to start again. */
   mend(job: MendJob): MendAnswer {
     const byId = new Map(job.paints.map((paint) => [paint.id, paint]))
-    const known = job.parts.flatMap(({ paint, drops }) => {
-      const found = byId.get(paint)
-      return found ? [{ paint: found, drops }] : []
-    })
+    const there = job.parts.filter(({ paint }) => byId.has(paint))
+    const known = resolvedParts(there, (id) => byId.get(id)!)
     const { front, fresh, ...rest } = mendWell({ ...job, parts: known }, patience(400))
     const ways = front.map(({ add, ...one }) => ({ ...one, add: partsById(add) }))
     return { ...rest, front: ways, fresh: partsById(fresh.parts) }

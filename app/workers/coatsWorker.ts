@@ -9,6 +9,7 @@ import {
   MOST_UNDER,
   partsById,
   starterPaints,
+  resolvedParts,
 } from '../../core'
 import type {
   Accent,
@@ -65,7 +66,7 @@ const api = {
     const box = new Map([...starterPaints, ...paints].map((paint) => [paint.id, paint]))
     const mixed = steps.map(({ parts, ...step }) => ({
       ...step,
-      parts: parts.map(({ paint, drops }) => ({ paint: box.get(paint)!, drops })),
+      parts: resolvedParts(parts, (id) => box.get(id)!),
     }))
     let n = 0
     const figure = { paints, had, steps: mixed, stepId: (key: StepKey) => stepIds[key]! }

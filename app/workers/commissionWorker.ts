@@ -1,7 +1,7 @@
 import { expose, transfer } from 'comlink'
 import { packCommission, parseProject, unpackCommission } from '../../core'
 import type { Project, ReadResult } from '../../core'
-import { contentsOf, discard, store } from '../vault/contents'
+import { packedContents, discard, store } from '../vault/contents'
 import type { Stored } from '../vault/contents'
 
 /** What came out of a zip, and what was stored for it. */
@@ -15,7 +15,7 @@ export interface Unpacked {
 const api = {
   /** The project with its pictures and sculpts as one zip. */
   async pack(project: Project, names: ReadonlyMap<string, string>): Promise<Uint8Array> {
-    const bytes = packCommission(await contentsOf(project), (id) => names.get(id) ?? id)
+    const bytes = packCommission(await packedContents(project), (id) => names.get(id) ?? id)
     return transfer(bytes, [bytes.buffer])
   },
   /** What a zip holds. Pictures and sculpts are stored first, all of them or none. */

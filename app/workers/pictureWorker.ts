@@ -19,9 +19,9 @@ import type {
   PictureTone,
   XyzCorrection,
 } from '../../core'
-import { decode } from './decode'
+import { decodePicture } from './decodePicture'
 
-export interface Point {
+export interface PicturePoint {
   x: number
   y: number
 }
@@ -37,25 +37,30 @@ function opened(slot: string): Picture {
   if (!picture) throw new RangeError('no picture is open')
   return picture
 }
-const correction = (slot: string, neutral?: Point): XyzCorrection =>
+const correction = (slot: string, neutral?: PicturePoint): XyzCorrection =>
   neutral ? fromNeutral(xyzAround(opened(slot), neutral.x, neutral.y)) : assumedDaylight
 
 const api = {
   /** Decodes a file and keeps it here; hands back a copy to look at. `progress` runs 0–1. */
   async open(slot: string, file: Blob, progress: (done: number) => void): Promise<Picture> {
-    const picture = await decode(file, progress)
+    const picture = await decodePicture(file, progress)
     pictures.set(slot, picture)
     const copy = picture.pixels.slice()
     return transfer({ ...picture, pixels: copy }, [copy.buffer])
   },
   /** Tones of the chosen pixels and what explains them best. */
-  tones(slot: string, mask: Mask | undefined, count: number, neutral?: Point): PictureAnswer {
+  tones(
+    slot: string,
+    mask: Mask | undefined,
+    count: number,
+    neutral?: PicturePoint,
+  ): PictureAnswer {
     const correct = correction(slot, neutral)
     const tones = pictureTones(opened(slot), { mask, count, correct })
     return { tones, ...fitPicture(tones) }
   },
   /** The colour of one place. */
-  colourAt(slot: string, { x, y }: Point, neutral?: Point): Lab {
+  colourAt(slot: string, { x, y }: PicturePoint, neutral?: PicturePoint): Lab {
     const xyz = correction(slot, neutral)(xyzAround(opened(slot), x, y))
     return labOfXyz(xyz, whitePoint(), 'D65/2')
   },

@@ -7,6 +7,7 @@ import {
   predictLadder,
   reachedEnds,
   sameBox,
+  resolvedParts,
 } from '../../core'
 import type { BottleDrops, Limits, Paint, Part, PredictedLadder, ReachedEnds } from '../../core'
 import { patience } from './patience'
@@ -25,7 +26,7 @@ function mixer(paints: Paint[]): (parts: BottleDrops[]) => Part<Paint>[] {
     const known = kept.get(paint.id)
     if (!known || !sameBox([known], [paint])) kept.set(paint.id, paint)
   }
-  return (parts) => parts.map(({ paint, drops }) => ({ paint: kept.get(paint)!, drops }))
+  return (parts) => resolvedParts(parts, (id) => kept.get(id)!)
 }
 
 const api = {

@@ -2,7 +2,7 @@ import { getCurrentScope, onScopeDispose, ref, shallowRef } from 'vue'
 import type { Ref, ShallowRef } from 'vue'
 
 /** What a run may ask and tell on its way. */
-export interface Way<Answer> {
+export interface Asking<Answer> {
   /** Whether nothing newer was asked meanwhile. */
   newest: () => boolean
   /** Shows what is known so far. */
@@ -36,7 +36,7 @@ export interface Asked<Job, Answer> {
  * @example const { answer, trouble, ask } = useAnswer((job: Job) => threads.recipe().find(job))
  */
 export function useAnswer<Job, Answer>(
-  run: (job: Job, way: Way<Answer>) => Promise<Answer>,
+  run: (job: Job, way: Asking<Answer>) => Promise<Answer>,
   { interrupt, words = (why) => why }: AnswerOptions = {},
 ): Asked<Job, Answer> {
   const answer = shallowRef<Answer>()

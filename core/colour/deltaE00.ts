@@ -1,7 +1,7 @@
+import { chromaTerm } from './chromaTerm'
 import type { Lab } from './lab'
 
 const DEGREE = Math.PI / 180
-const POW_25_7 = 25 ** 7
 const COS_275 = Math.cos(275 * DEGREE)
 const SIN_275 = Math.sin(275 * DEGREE)
 // T of the formula in the cosine and sine of the mean hue and of its double, by the addition
@@ -28,7 +28,7 @@ function sineTo60(x: number): number {
  * weighted until the greatest error was least), off by less than 5e-10. No arc tangent, no
  * exponential.
  */
-function turned(u: number): number {
+function expTheta(u: number): number {
   const root =
     0.9999999999470265 +
     u *
@@ -60,17 +60,15 @@ export function deltaE00Of(
   b2: number,
 ): number {
   const meanC = (Math.sqrt(a1 * a1 + b1 * b1) + Math.sqrt(a2 * a2 + b2 * b2)) / 2
-  const c3 = meanC * meanC * meanC
-  const c7 = c3 * c3 * meanC
-  const stretch = 1.5 - 0.5 * Math.sqrt(c7 / (c7 + POW_25_7))
-  const ap1 = a1 * stretch
-  const ap2 = a2 * stretch
-  const C1 = Math.sqrt(ap1 * ap1 + b1 * b1)
-  const C2 = Math.sqrt(ap2 * ap2 + b2 * b2)
-  const product = C1 * C2
-  const C = (C1 + C2) / 2
+  const onePlusG = 1.5 - 0.5 * chromaTerm(meanC)
+  const a1p = a1 * onePlusG
+  const a2p = a2 * onePlusG
+  const C1p = Math.sqrt(a1p * a1p + b1 * b1)
+  const C2p = Math.sqrt(a2p * a2p + b2 * b2)
+  const product = C1p * C2p
+  const Cp = (C1p + C2p) / 2
 
-  // cos and sin of the mean hue, and half = sin(Δh'/2): ΔH' = 2√(C1'C2') half. Whether the hue is past
+  // cos and sin of the mean hue, and half = sin(Δh'/2): ΔH' = 2√(C1′C2′) half. Whether the hue is past
   // 180° is known before its sine is, so that what turns on it need not wait.
   let cos = 1
   let sin = 0
@@ -78,26 +76,26 @@ export function deltaE00Of(
   let past = false
   if (product === 0) {
     // One of the two is neutral: the hue of the other counts, and the hues do not differ.
-    if (C > 0) {
-      cos = (ap1 + ap2) / (C1 + C2)
-      sin = (b1 + b2) / (C1 + C2)
+    if (Cp > 0) {
+      cos = (a1p + a2p) / (C1p + C2p)
+      sin = (b1 + b2) / (C1p + C2p)
       past = sin < 0
     }
   } else {
-    // Sum of the unit vectors, times C1'C2'.
-    const x = ap1 * C2 + ap2 * C1
-    const y = b1 * C2 + b2 * C1
+    // Sum of the unit vectors, times C1′C2′.
+    const x = a1p * C2p + a2p * C1p
+    const y = b1 * C2p + b2 * C1p
     const length = Math.sqrt(x * x + y * y)
     past = y < 0
     if (length > 1e-5 * product) {
       const inverse = 1 / length
       cos = x * inverse
       sin = y * inverse
-      half = (ap1 * b2 - ap2 * b1) * inverse
+      half = (a1p * b2 - a2p * b1) * inverse
     } else {
       // Opposite hues: the standard takes the mean of the angles counted from 0° to 360°.
-      const h1 = (Math.atan2(b1, ap1) + 2 * Math.PI) % (2 * Math.PI)
-      const h2 = (Math.atan2(b2, ap2) + 2 * Math.PI) % (2 * Math.PI)
+      const h1 = (Math.atan2(b1, a1p) + 2 * Math.PI) % (2 * Math.PI)
+      const h2 = (Math.atan2(b2, a2p) + 2 * Math.PI) % (2 * Math.PI)
       const far = Math.abs(h2 - h1) > Math.PI
       const h = (h1 + h2) / 2 + (far ? Math.PI : 0)
       cos = Math.cos(h)
@@ -117,23 +115,19 @@ export function deltaE00Of(
   // S_L = (q + 0.015 l²)/q; the three weighted differences share one division.
   const q = Math.sqrt(20 + l * l)
   const SLq = q + 0.015 * l * l
-  const SC = 1 + 0.045 * C
-  const SH = 1 + 0.015 * C * T
+  const SC = 1 + 0.045 * Cp
+  const SH = 1 + 0.015 * Cp * T
   const shared = 1 / (SLq * SC * SH)
   const dL = (L2 - L1) * q * SC * SH * shared
-  const dC = (C2 - C1) * SLq * SH * shared
-  // Still without its √(C1'C2'), which only the turn term needs by itself.
+  const dC = (C2p - C1p) * SLq * SH * shared
+  // Still without its √(C1′C2′), which only the turn term needs by itself.
   const dh = 2 * half * SLq * SC * shared
   const squares = dL * dL + dC * dC + dh * dh * product
   // The turn term lives round blue, 275°. From 0° to 180° it is below 1.1e-6 and is left out.
   if (!past) return Math.sqrt(squares)
-  const e = turned(1 - (cos * COS_275 + sin * SIN_275))
-  const C3 = C * C * C
-  const C7 = C3 * C3 * C
+  const e = expTheta(1 - (cos * COS_275 + sin * SIN_275))
   const RT = -2 * sineTo60(60 * DEGREE * e)
-  return Math.sqrt(
-    Math.max(0, squares + RT * dC * dh * Math.sqrt((product * C7) / (C7 + POW_25_7))),
-  )
+  return Math.sqrt(Math.max(0, squares + RT * dC * dh * chromaTerm(Cp, product)))
 }
 
 /**

@@ -44,7 +44,7 @@ const FROM_XYZ = { srgb: inverse(TO_XYZ.srgb), 'display-p3': inverse(TO_XYZ['dis
 export const encode = (v: number): number =>
   Math.abs(v) <= 0.0031308 ? 12.92 * v : Math.sign(v) * (1.055 * Math.abs(v) ** (1 / 2.4) - 0.055)
 
-export const decode = (v: number): number =>
+export const linearOf = (v: number): number =>
   Math.abs(v) <= 0.04045 ? v / 12.92 : Math.sign(v) * ((Math.abs(v) + 0.055) / 1.055) ** 2.4
 
 /** Linear components, 1 = display white, from tristimulus values under the display's white. */
@@ -73,7 +73,7 @@ export function linearRgbMatrix(white: XYZ): Float64Array {
 export const xyzOfRgb = (
   rgb: readonly [number, number, number],
   space: DisplaySpace = 'srgb',
-): XYZ => apply(TO_XYZ[space], rgb.map(decode) as XYZ)
+): XYZ => apply(TO_XYZ[space], rgb.map(linearOf) as XYZ)
 
 /** White point a Lab was computed under; D65/2 when it does not say. */
 export function whiteOfLab(lab: Lab): XYZ {

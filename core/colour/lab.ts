@@ -20,9 +20,9 @@ export interface ViewingOptions {
 export const EPSILON = 216 / 24389
 export const KAPPA = 24389 / 27
 
-const root = (t: number): number => (t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116)
-/** Share of white from a root value f, the inverse of the root of CIELAB. */
-export const ofRoot = (f: number): number => {
+const f = (t: number): number => (t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116)
+/** Share of white from f, the inverse of f of CIELAB. */
+export const fInverse = (f: number): number => {
   const cube = f * f * f
   return cube > EPSILON ? cube : (116 * f - 16) / KAPPA
 }
@@ -36,9 +36,9 @@ export function writeLab(
   out: Float64Array,
   at: number,
 ): void {
-  const fx = root(X / white[0])
-  const fy = root(Y / white[1])
-  const fz = root(Z / white[2])
+  const fx = f(X / white[0])
+  const fy = f(Y / white[1])
+  const fz = f(Z / white[2])
   out[at] = 116 * fy - 16
   out[at + 1] = 500 * (fx - fy)
   out[at + 2] = 200 * (fy - fz)
@@ -49,9 +49,9 @@ export function writeLab(
  * @example labOfXyz(whitePoint(), whitePoint()).L // 100
  */
 export function labOfXyz(xyz: XYZ, white: XYZ, name?: WhiteName): Lab {
-  const fx = root(xyz[0] / white[0])
-  const fy = root(xyz[1] / white[1])
-  const fz = root(xyz[2] / white[2])
+  const fx = f(xyz[0] / white[0])
+  const fy = f(xyz[1] / white[1])
+  const fz = f(xyz[2] / white[2])
   const lab = { L: 116 * fy - 16, a: 500 * (fx - fy), b: 200 * (fy - fz) }
   return name ? { ...lab, white: name } : lab
 }
@@ -63,9 +63,9 @@ export function labOfXyz(xyz: XYZ, white: XYZ, name?: WhiteName): Lab {
 export function xyzOfLab(lab: Lab, white: XYZ): XYZ {
   const fy = (lab.L + 16) / 116
   return [
-    white[0] * ofRoot(fy + lab.a / 500),
-    white[1] * ofRoot(fy),
-    white[2] * ofRoot(fy - lab.b / 200),
+    white[0] * fInverse(fy + lab.a / 500),
+    white[1] * fInverse(fy),
+    white[2] * fInverse(fy - lab.b / 200),
   ]
 }
 

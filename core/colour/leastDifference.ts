@@ -1,4 +1,5 @@
-import { LEAST_TURN, lightnessWeight } from './differenceBounds'
+import { chromaTerm } from './chromaTerm'
+import { LEAST_RT, SL } from './differenceBounds'
 import type { Lab } from './lab'
 
 /** Least and greatest L*, a*, b*, in turn. */
@@ -12,15 +13,8 @@ export type LabBox = readonly [
 ]
 
 const DEGREE = Math.PI / 180
-const POW_25_7 = 25 ** 7
-/** Of what G and R_C are made: √(C⁷/(C⁷ + 25⁷)). */
-const chromatic = (C: number): number => {
-  const c3 = C * C * C
-  const c7 = c3 * c3 * C
-  return Math.sqrt(c7 / (c7 + POW_25_7))
-}
 /** T of CIEDE2000 by mean hue, in radians. */
-const hueWeight = (h: number): number =>
+const weightT = (h: number): number =>
   1 -
   0.17 * Math.cos(h - 30 * DEGREE) +
   0.24 * Math.cos(2 * h) +
@@ -97,9 +91,9 @@ function huesOf(
 function turnOf(mean: number, aside: number, meanC: number): number {
   const degrees = (((mean / DEGREE) % 360) + 360) % 360
   const wide = aside / DEGREE
-  if (degrees >= wide && degrees + wide <= 180) return LEAST_TURN
+  if (degrees >= wide && degrees + wide <= 180) return LEAST_RT
   const off = Math.max(0, Math.min(Math.abs(degrees - 275), Math.abs(degrees + 85)) - wide)
-  return 2 * chromatic(meanC) * Math.sin(60 * DEGREE * Math.exp(-((off / 25) ** 2))) + LEAST_TURN
+  return 2 * chromaTerm(meanC) * Math.sin(60 * DEGREE * Math.exp(-((off / 25) ** 2))) + LEAST_RT
 }
 
 /**
@@ -110,13 +104,13 @@ function turnOf(mean: number, aside: number, meanC: number): number {
 export function leastDifference(target: Lab, box: LabBox): number {
   const [leastL, mostL, leastA, mostA, leastB, mostB] = box
   const { L, a, b } = target
-  const light = Math.max(lightnessWeight((L + leastL) / 2), lightnessWeight((L + mostL) / 2))
+  const light = Math.max(SL((L + leastL) / 2), SL((L + mostL) / 2))
   const dL = gap(L, leastL, mostL) / light
   const targetC = Math.sqrt(a * a + b * b)
   const low = (targetC + long(nearest(leastA, mostA), nearest(leastB, mostB))) / 2
   const high = (targetC + long(farthest(leastA, mostA), farthest(leastB, mostB))) / 2
   // 1 + G falls with chroma.
-  const [less, more] = [1.5 - 0.5 * chromatic(high), 1.5 - 0.5 * chromatic(low)]
+  const [less, more] = [1.5 - 0.5 * chromaTerm(high), 1.5 - 0.5 * chromaTerm(low)]
   const leastP = leastA * (leastA > 0 ? less : more)
   const mostP = mostA * (mostA > 0 ? more : less)
   const C1 = long(a * less, b)
@@ -127,7 +121,7 @@ export function leastDifference(target: Lab, box: LabBox): number {
   const u = Math.max(0, least - C2, C1 - most) / (1 + 0.045 * meanC)
   const mostU = Math.max(most - C1, C2 - least) / (1 + (0.045 * (C1 + least)) / 2)
   const hues = huesOf(leastP, mostP, leastB, mostB, [a * less, a * more], b)
-  const T = Math.min(MOST_T, hueWeight(hues.mean) + MOST_SLOPE * hues.aside)
+  const T = Math.min(MOST_T, weightT(hues.mean) + MOST_SLOPE * hues.aside)
   const SH = 1 + 0.015 * meanC * T
   const v = (2 * Math.sqrt(C1 * least) * Math.sin(Math.min(hues.apart, Math.PI) / 2)) / SH
   // The turn term takes away only where chroma and hue differ in the same sense.

@@ -1,21 +1,20 @@
-import { lightnessWeight } from './differenceBounds'
+import { chromaTerm } from './chromaTerm'
+import { SL } from './differenceBounds'
 
 /** 1/S_L by the sum of two lightnesses: the least of each step, so that nothing counts for more than it does. */
 const SL_STEPS = 2
 const perSL = Float64Array.from({ length: 200 * SL_STEPS + 8 }, (_, i) => {
-  const at = (sum: number): number => lightnessWeight(sum / 2)
+  const at = (sum: number): number => SL(sum / 2)
   return 1 / Math.max(at(i / SL_STEPS), at((i + 1) / SL_STEPS))
 })
 /** 1 + G by the sum of two chromas. */
 const C_STEPS = 8
-const stretch = Float64Array.from({ length: 500 * C_STEPS }, (_, i) => {
-  const c7 = ((i + 0.5) / C_STEPS / 2) ** 7
-  return 1.5 - 0.5 * Math.sqrt(c7 / (c7 + 25 ** 7))
+const onePlusG = Float64Array.from({ length: 500 * C_STEPS }, (_, i) => {
+  return 1.5 - 0.5 * chromaTerm((i + 0.5) / C_STEPS / 2)
 })
 /** 1 − ρ/2 by mean chroma: what is left of a difference where the turn term takes away most. */
 const bluest = Float64Array.from({ length: 500 }, (_, C) => {
-  const c7 = (C + 1) ** 7
-  return 1 - Math.sin(Math.PI / 3) * Math.sqrt(c7 / (c7 + 25 ** 7))
+  return 1 - Math.sin(Math.PI / 3) * chromaTerm(C + 1)
 })
 /** S_H is at most 1 + 0.015 · 1.65 C̄'. */
 const MOST_SH = 0.015 * 1.65
@@ -41,7 +40,7 @@ export function surelyFurther(
   const dL = (L1 - L2) * perSL[((L1 + L2) * SL_STEPS) | 0]!
   const left = e * e - dL * dL
   if (left < 0) return true
-  const s = stretch[((C1 + C2) * C_STEPS) | 0]!
+  const s = onePlusG[((C1 + C2) * C_STEPS) | 0]!
   const p1 = a1 * s
   const p2 = a2 * s
   const c1 = Math.sqrt(p1 * p1 + b1 * b1)

@@ -1,10 +1,10 @@
 import type { NamedFault } from '../project/critique'
 import type { Lab } from '../colour/lab'
 import type { Spectrum } from '../colour/spectrum'
-import { held } from '../numbers/held'
+import { clamp } from '../numbers/clamp'
 import { nelderMead } from '../numbers/nelderMead'
 import { waysFor } from './faults'
-import type { Way } from './faults'
+import type { FaultShift } from './faults'
 import { nameFault } from './nameFault'
 import { apartOf, ranked, ranksOf, weightsOfRanks } from './paintedSkin'
 import type { Lens, PaintedStep } from './paintedSkin'
@@ -63,7 +63,7 @@ const MOST_FAULTS = 4
 const MOST_AGAIN = 5
 
 interface Fit {
-  way?: Way
+  way?: FaultShift
   by: number[]
   lens: Lens
   /** Mean square of ΔE00. */
@@ -84,10 +84,10 @@ function cost(
   { target, weights, exposed }: Asked,
 ): number {
   const within: Lens = {
-    uneven: held(lens.uneven, lensLimits.uneven),
-    gain: held(lens.gain, exposed ? lensLimits.gain : ANY_GAIN),
-    soft: held(lens.soft, lensLimits.soft),
-    veil: held(lens.veil, lensLimits.veil),
+    uneven: clamp(lens.uneven, lensLimits.uneven),
+    gain: clamp(lens.gain, exposed ? lensLimits.gain : ANY_GAIN),
+    soft: clamp(lens.soft, lensLimits.soft),
+    veil: clamp(lens.veil, lensLimits.veil),
   }
   const beyond =
     Math.abs(lens.uneven - within.uneven) +
@@ -117,11 +117,11 @@ function withLens(steps: readonly PaintedStep[], asked: Asked, from: Lens): Fit 
   return { by: [], lens: lensOf(x), left: value }
 }
 
-const tried = (way: Way, by: readonly number[], steps: readonly PaintedStep[]) =>
+const tried = (way: FaultShift, by: readonly number[], steps: readonly PaintedStep[]) =>
   way.can(by) ? way.does(steps, by) : undefined
 
 /** The numbers of a way that explain a reading best through a given lens, tried either way. */
-function withWay(steps: readonly PaintedStep[], asked: Asked, lens: Lens, way: Way): Fit {
+function withWay(steps: readonly PaintedStep[], asked: Asked, lens: Lens, way: FaultShift): Fit {
   const off = (by: readonly number[]): number => {
     const changed = tried(way, by, steps)
     return changed ? cost(changed, lens, asked) : 1e6

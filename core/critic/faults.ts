@@ -20,7 +20,7 @@ export type FaultKey =
   | 'wrong colour'
 
 /** A way for a skin to differ from its plan, with one to three numbers that say how. */
-export interface Way {
+export interface FaultShift {
   key: FaultKey
   /** The step it is about, of a wrong colour. */
   step?: StepKey
@@ -54,7 +54,7 @@ const outward = (steps: readonly PaintedStep[], i: number, side: 'lights' | 'sha
 }
 
 /** Chroma of one side times so much, with a shift of lightness: white alone makes lights greyer and lighter. */
-const sideChroma = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
+const sideChroma = (side: 'lights' | 'shadows'): Omit<FaultShift, 'key'> => ({
   none: [1, 0],
   first: [-0.3, 2],
   can: ([c, L]) => within(c!, 0, 1.8) && within(L!, -6, 6),
@@ -67,7 +67,7 @@ const sideChroma = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
     }),
 })
 
-const sideCast = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
+const sideCast = (side: 'lights' | 'shadows'): Omit<FaultShift, 'key'> => ({
   none: [0, 0],
   first: [4, 4],
   can: (by) => Math.hypot(...by) < 30,
@@ -79,7 +79,7 @@ const sideCast = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
 })
 
 /** One side goes so many times as far from the base in lightness. */
-const sideRange = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
+const sideRange = (side: 'lights' | 'shadows'): Omit<FaultShift, 'key'> => ({
   none: [1],
   first: [-0.3],
   can: ([f]) => within(f!, 0.1, 2),
@@ -92,7 +92,7 @@ const sideRange = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
 })
 
 /** One side takes so many times its share; the rest gives way. */
-const sideShare = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
+const sideShare = (side: 'lights' | 'shadows'): Omit<FaultShift, 'key'> => ({
   none: [0],
   first: [0.4],
   can: ([by]) => within(by!, -1.2, 1.2),
@@ -108,7 +108,7 @@ const sideShare = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
 })
 
 /** The steps next to the base were left out: what lay there is base and the step beyond, with a jump between. */
-const sideJump = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
+const sideJump = (side: 'lights' | 'shadows'): Omit<FaultShift, 'key'> => ({
   none: [0],
   first: [0.5],
   can: ([by]) => within(by!, 0, 1),
@@ -125,7 +125,7 @@ const sideJump = (side: 'lights' | 'shadows'): Omit<Way, 'key'> => ({
   },
 })
 
-const wrongColour = (at: number, steps: readonly PaintedStep[]): Way => ({
+const wrongColour = (at: number, steps: readonly PaintedStep[]): FaultShift => ({
   key: 'wrong colour',
   step: steps[at]!.key,
   none: [0, 0, 0],
@@ -148,16 +148,16 @@ const wrongColour = (at: number, steps: readonly PaintedStep[]): Way => ({
  * Every way this skin may differ from its plan.
  * @param exposed whether the photograph tells how light the paint is.
  */
-export function waysFor(steps: readonly PaintedStep[], exposed: boolean): Way[] {
+export function waysFor(steps: readonly PaintedStep[], exposed: boolean): FaultShift[] {
   const base = baseOf(steps)
-  const lightness: Way = {
+  const lightness: FaultShift = {
     key: 'lightness',
     none: [0],
     first: [5],
     can: ([L]) => within(L!, -30, 30),
     does: (given, [L]) => each(given, ({ lab }) => ({ L: lab.L + L! })),
   }
-  const all: Way[] = [
+  const all: FaultShift[] = [
     {
       key: 'range',
       none: [1],

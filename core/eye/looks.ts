@@ -6,11 +6,12 @@ import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
 import type { Mixture } from '../paint/paint'
 import type { EyePart, EyeWorld } from './exercise'
+import { resolvedParts } from '../puddle/parts'
 
 /** Chance between 0 and 1, as `seeded` gives it. */
 export type Chance = () => number
 
-export const oneOf = <T>(list: readonly T[], chance: Chance): T =>
+export const drawnFrom = <T>(list: readonly T[], chance: Chance): T =>
   list[Math.min(list.length - 1, Math.floor(chance() * list.length))]!
 
 /** The same things in an order of chance (Fisher and Yates). */
@@ -55,8 +56,7 @@ export function direction(chance: Chance, hues: boolean): number[] {
 
 /** Drops of the world's bottles as one paint. */
 export function mixtureOf({ paints }: EyeWorld, parts: readonly EyePart[]): Mixture {
-  const of = (id: string) => paints.find((paint) => paint.id === id)!
-  return mixPaints(parts.map(({ paint, drops }) => ({ paint: of(paint), drops })))
+  return mixPaints(resolvedParts(parts, (id) => paints.find((paint) => paint.id === id)!))
 }
 
 /**

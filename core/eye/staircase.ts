@@ -1,5 +1,5 @@
 /** A difference that was shown, and whether it was seen. */
-export interface Seen {
+export interface ShownLevel {
   level: number
   right: boolean
 }
@@ -88,7 +88,7 @@ export class Staircase {
 
   constructor(
     private readonly procedure: Procedure,
-    answers: readonly Seen[] = [],
+    answers: readonly ShownLevel[] = [],
   ) {
     this.at = places(procedure)
     this.thresholds = Float64Array.from(this.at, (place) => 10 ** place)
@@ -101,7 +101,7 @@ export class Staircase {
     for (const one of answers) this.note(one)
   }
 
-  note({ level, right }: Seen): void {
+  note({ level, right }: ShownLevel): void {
     const { guess, thresholds } = this
     for (const { slope, lapse, log } of this.logs)
       for (let i = 0; i < thresholds.length; i++) {

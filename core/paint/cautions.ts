@@ -18,8 +18,8 @@ export const cautions: Record<HazardKey, string> = {
   solvent: `Contains solvent. Keep flames away and the window open. ${DEFER}`,
 }
 
-export type Work = 'spraying' | 'sanding' | 'brush in the mouth'
-export const works: readonly Work[] = ['spraying', 'sanding', 'brush in the mouth']
+export type HandlingStep = 'spraying' | 'sanding' | 'brush in the mouth'
+export const works: readonly HandlingStep[] = ['spraying', 'sanding', 'brush in the mouth']
 
 /** Pigments that are never made into dust or mist, and those kept away from the mouth above all. */
 const NEVER_DUST: readonly HazardKey[] = ['cadmium', 'cobalt', 'chromium', 'lead', 'nickel']
@@ -29,7 +29,7 @@ const NEVER_DUST: readonly HazardKey[] = ['cadmium', 'cobalt', 'chromium', 'lead
  * @example cautionFor('spraying', ['cadmium'])
  */
 export function cautionFor(
-  work: Work,
+  work: HandlingStep,
   hazards: readonly HazardKey[],
   kind: PaintKind = 'paint',
 ): string {

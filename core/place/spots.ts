@@ -16,7 +16,7 @@ const RIDGE = 5
 /** Normals that fall more than this face down. */
 const FACES_DOWN = -0.35
 /** Share of the skin that a place of life takes; from memory, common practice, no source. */
-const PLACE_OF_LIFE = 0.03
+export const PLACE_OF_LIFE = 0.03
 
 /** A point of a form as it lies. */
 export interface FormPoint {

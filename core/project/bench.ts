@@ -1,4 +1,5 @@
 import type { Lab } from '../colour/lab'
+import type { BottleDrops } from '../puddle/parts'
 import type { CoatKind } from './coat'
 import type { MoveOf, MoveRef } from './move'
 
@@ -17,15 +18,12 @@ export interface FigureBench {
   tolerance?: number
 }
 
-/** Drops of bottles; parts of drops where puddles were put together. */
-export type DropsPoured = { paint: string; drops: number }[]
-
 /** A move that is done, when (ms since 1970), and whether its puddle was mixed for it. */
 export interface DoneMove extends MoveRef {
   at: number
   mixed?: boolean
   /** What it took from the bottles. */
-  taken?: DropsPoured
+  taken?: BottleDrops[]
 }
 
 /** A coat that dries, and until when, ms since 1970. */
@@ -49,7 +47,7 @@ export interface LogEntry {
   /** What was put together, where that was not bottles alone. */
   poured?: { name: string; drops: number }[]
   /** Bottles that were in it. */
-  parts: DropsPoured
+  parts: BottleDrops[]
   predicted: Lab
   real?: Lab
   /** 36 values where a reader gave them. */

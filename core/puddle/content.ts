@@ -1,6 +1,7 @@
 import { dropsIn } from './drops'
 import { isBottle } from './puddle'
 import type { PartsOf, PuddlePart } from './puddle'
+import type { BottleDrops } from './parts'
 
 /**
  * Why a puddle cannot be worked out.
@@ -15,12 +16,6 @@ export class PuddleError extends Error {
     super(message)
     this.name = 'PuddleError'
   }
-}
-
-/** Drops of bottles that a mix comes to: real numbers, since a drop of a puddle holds parts of drops. */
-export interface BottleDrops {
-  paint: string
-  drops: number
 }
 
 /** Mixes within mixes; nobody pours further. */

@@ -1,5 +1,5 @@
+import type { BottleDrops } from './parts'
 import { bottlesIn } from './content'
-import type { BottleDrops } from './content'
 import { dispensed } from './dispense'
 import type { Dispensed } from './dispense'
 import { dropsIn } from './drops'

@@ -41,12 +41,3 @@ export const sameIngredient = (one: Ingredient, other: Ingredient): boolean =>
 export const sameParts = (one: readonly PuddlePart[], other: readonly PuddlePart[]): boolean =>
   one.length === other.length &&
   one.every(({ of, drops }, i) => drops === other[i]!.drops && sameIngredient(of, other[i]!.of))
-
-/**
- * Drops of bottles as parts of a puddle.
- * @example bottleParts([{ paint: 'yellow-ochre', drops: 3 }]) // [{"of":{"bottle":"yellow-ochre"},"drops":3}]
- */
-export const bottleParts = (
-  parts: readonly { paint: string; drops: number }[],
-): { of: Ingredient; drops: number }[] =>
-  parts.map(({ paint, drops }) => ({ of: { bottle: paint }, drops }))

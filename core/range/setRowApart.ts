@@ -1,4 +1,4 @@
-import { held } from '../numbers/held'
+import { clamp } from '../numbers/clamp'
 import { lchOf } from '../colour/lch'
 import { possibleLab } from '../tone/possible'
 import { skinLimits } from '../tone/skin'
@@ -29,10 +29,10 @@ const turnToward = (h: number, aim: number, by: number): number => {
  */
 function moved(tone: Tone, by: number, sizeMm: number): Tone {
   if (tone.kind === 'skin')
-    return { ...tone, melanin: held(tone.melanin * MOST_TIMES ** -by, skinLimits.melanin) }
+    return { ...tone, melanin: clamp(tone.melanin * MOST_TIMES ** -by, skinLimits.melanin) }
   const { L, C, h } = lchOf(tone.lab)
   const hue = turnToward(h, sizeMm < LARGE_MM ? YELLOW : BLUE, MOST_HUE * Math.abs(by))
-  const lab = possibleLab({ L: held(L + MOST_L * by, HIDE_L), C, h: hue })
+  const lab = possibleLab({ L: clamp(L + MOST_L * by, HIDE_L), C, h: hue })
   return { ...tone, lab }
 }
 

@@ -4,7 +4,7 @@ import type { Patience } from '../recipe/closest'
 import { RecipeSearch } from '../recipe/search/recipeSearch'
 
 /** The bottles of a large box that few are chosen among, and what no set of the whole box can be better than. */
-export interface Shortlist {
+export interface BottleShortlist {
   paints: Paint[]
   /** Mean ΔE00 of the targets, each as near as the whole box may mix it: no few bottles have less. */
   floor: number
@@ -30,7 +30,7 @@ export function* shortlist(
   paints: readonly Paint[],
   targets: readonly Lab[],
   { most, maxDrops, must = [], patience }: ShortlistOptions,
-): Generator<number, Shortlist> {
+): Generator<number, BottleShortlist> {
   const uses = new Map<string, number>(must.map((id) => [id, Infinity]))
   let floor = 0
   let left = [...paints]

@@ -5,7 +5,7 @@ import { weightsOf } from '../colour/weights'
 import { eachRecipe } from './eachRecipe'
 import { checkLimit, checkLimits, targetLab } from './recipe'
 import type { Recipe, RecipeRequest } from './recipe'
-import { Shortlist } from './shortlist'
+import { RecipeShortlist } from './shortlist'
 import type { Candidate } from './shortlist'
 
 interface Found extends Candidate {
@@ -27,7 +27,7 @@ export function exhaustiveRecipes(request: RecipeRequest): Recipe[] {
   if (paints.length === 0) throw new RangeError('there is no paint to mix from; put one in the box')
   const target = targetLab(request)
   const weights = weightsOf(request.illuminant, request.observer)
-  const list = new Shortlist<Found>(limit)
+  const list = new RecipeShortlist<Found>(limit)
   const lab = new Float64Array(3)
   let place = 0
   eachRecipe(paints, request, weights, (count, members, drops, X, Y, Z) => {

@@ -1,4 +1,4 @@
-import { LEAST_TURN, lightnessWeight, mostTurn } from '../colour/differenceBounds'
+import { LEAST_RT, SL, mostRT } from '../colour/differenceBounds'
 import type { Lab } from '../colour/lab'
 import type { LabPlanes } from './setMixer'
 
@@ -107,17 +107,14 @@ export function labCells([Ls, as, bs]: LabPlanes): LabCells {
    */
   function leastOf(cell: number, { L, a, b }: Lab, targetC: number): number {
     const at = 3 * cell
-    const light = Math.max(
-      lightnessWeight((L + low[at]!) / 2),
-      lightnessWeight((L + high[at]!) / 2),
-    )
+    const light = Math.max(SL((L + low[at]!) / 2), SL((L + high[at]!) / 2))
     const dL = outside(L, low[at]!, high[at]!) / light
     const da = outside(a, low[at + 1]!, high[at + 1]!)
     const db = outside(b, low[at + 2]!, high[at + 2]!)
     const chroma = (farthest[cell]! + targetC) / 2
     const SC = 1 + PER_CHROMA * chroma
     // The turn term lives round blue, below the red-green axis; above it 1.1e-6 is all there is.
-    const turn = b < 0 || low[at + 2]! < 0 ? mostTurn(chroma) : LEAST_TURN
+    const turn = b < 0 || low[at + 2]! < 0 ? mostRT(chroma) : LEAST_RT
     return Math.sqrt(dL * dL + ((1 - turn / 2) * (da * da + db * db)) / (SC * SC))
   }
   return {

@@ -1,7 +1,7 @@
 import type { Paint } from '../paint/paint'
 import { dropsIn } from '../puddle/drops'
 import type { Recipe } from './recipe'
-import { Shortlist } from './shortlist'
+import { RecipeShortlist } from './shortlist'
 import type { Candidate } from './shortlist'
 
 interface Placed extends Candidate {
@@ -32,7 +32,7 @@ export function mergeRecipes(
   limit: number,
 ): Recipe[] {
   const places = new Map(box.map(({ id }, i) => [id, i]))
-  const list = new Shortlist<Placed & { recipe: Recipe }>(limit, earlierPlaced)
+  const list = new RecipeShortlist<Placed & { recipe: Recipe }>(limit, earlierPlaced)
   const seen = new Set<string>()
   for (const recipe of lists.flat()) {
     const members = recipe.parts.map(({ paint }) => {

@@ -1,3 +1,4 @@
+import { partsById } from '../puddle/parts'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { labOf } from '../colour/lab'
@@ -10,8 +11,7 @@ import { mendWell } from './advice/mend'
 import { eachRecipe } from './eachRecipe'
 import { exhaustiveRecipes } from './exhaustive'
 import { dropsIn } from '../puddle/drops'
-import { partsById } from './recipe'
-import { Shortlist } from './shortlist'
+import { RecipeShortlist } from './shortlist'
 
 const [white, , black] = starterPaints as [
   (typeof starterPaints)[0],
@@ -68,7 +68,7 @@ describe('the shortlist', () => {
         fc.array(candidate, { maxLength: 60 }),
         fc.integer({ min: 1, max: 12 }),
         (all, limit) => {
-          const list = new Shortlist(limit)
+          const list = new RecipeShortlist(limit)
           const placed = all.map((one, place) => ({ ...one, place }))
           for (const one of placed) list.offer(one)
           const sorted = [...placed].sort(

@@ -51,20 +51,3 @@ export function targetLab({ target, illuminant, observer }: RecipeRequest): Lab 
     throw new RangeError(`the target L ${target.L}, a ${target.a}, b ${target.b} is not a colour`)
   return { ...target, white: name }
 }
-
-/**
- * Parts by id as plain data, for what cannot take a view of them: a worker, a file.
- * @example plainParts([{ paint: 'yellow-ochre', drops: 3 }]) // [{"paint":"yellow-ochre","drops":3}]
- */
-export const plainParts = (
-  parts: readonly { paint: string; drops: number }[],
-): { paint: string; drops: number }[] => parts.map(({ paint, drops }) => ({ paint, drops }))
-
-/**
- * Parts as they are stored: paints by id.
- * @example partsById([{ paint: ochre, drops: 3 }]) // [{"paint":"yellow-ochre","drops":3}]
- */
-export const partsById = (
-  parts: readonly { paint: { id: string }; drops: number }[],
-): { paint: string; drops: number }[] =>
-  parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))

@@ -12,8 +12,8 @@ import type { Limits, Recipe } from './recipe'
 import { earlierPlaced } from './merge'
 import { listOf, mixedList, recipeAt } from './recipeList'
 import type { RecipeList } from './recipeList'
-import { ROUGH } from './setMixer'
-import { Shortlist } from './shortlist'
+import { ROUGH_LAB } from './setMixer'
+import { RecipeShortlist } from './shortlist'
 import type { Candidate } from './shortlist'
 
 interface Found extends Candidate {
@@ -91,10 +91,10 @@ export class RecipeTable {
     checkLimit(limit)
     const { colours, starts, order } = this.cells
     const exact = new Float64Array(3)
-    const list = new Shortlist<Found>(limit, earlierPlaced)
+    const list = new RecipeShortlist<Found>(limit, earlierPlaced)
     const targetC = Math.hypot(target.a, target.b)
     const { cells, least } = this.cells.nearestFirst(target)
-    for (let n = 0; n < cells.length && least[n]! <= list.worst + ROUGH; n++) {
+    for (let n = 0; n < cells.length && least[n]! <= list.worst + ROUGH_LAB; n++) {
       const cell = cells[n]!
       for (let at = starts[cell]!; at < starts[cell + 1]!; at++) {
         const L = colours[at * 4]!
@@ -102,10 +102,10 @@ export class RecipeTable {
         const b = colours[at * 4 + 2]!
         const C = colours[at * 4 + 3]!
         // Ties are kept: what is as far as the worst may still come before it.
-        const e = list.worst + ROUGH + 1e-6
+        const e = list.worst + ROUGH_LAB + 1e-6
         if (surelyFurther(e, L, a, b, C, target.L, target.a, target.b, targetC)) continue
         const nearly = deltaE00Of(L, a, b, target.L, target.a, target.b)
-        if (nearly > list.worst + ROUGH) continue
+        if (nearly > list.worst + ROUGH_LAB) continue
         const { members, drops } = recipeAt(this.list, order[at]!)
         const count = drops.length
         this.evaluator.writeLab(members, drops, count, exact, 0)

@@ -9,7 +9,7 @@ import { looseTree } from './search/paintTree'
 import { instantiate } from './search/wasmModule'
 
 /** ΔE00 that two colours may be off together in single precision. */
-export const ROUGH = 0.01
+export const ROUGH_LAB = 0.01
 const PAGE = 65536
 /** Colours are read and written four at a time. */
 const FOUR = 4

@@ -15,7 +15,7 @@ const apart = (one: Candidate, other: Candidate): number =>
   rank(one.deltaE00) - rank(other.deltaE00) || one.paints - other.paints || one.drops - other.drops
 
 /** Keeps the best `limit` candidates in order. */
-export class Shortlist<T extends Candidate = Candidate> {
+export class RecipeShortlist<T extends Candidate = Candidate> {
   readonly best: T[] = []
 
   /** @param earlier what comes first among equals; the order of the enumeration when not given. */

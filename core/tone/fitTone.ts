@@ -3,7 +3,7 @@ import { labOfXyz, xyzOf, xyzOfLab } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { nelderMead } from '../numbers/nelderMead'
 import { whitePoint } from '../colour/white'
-import { heldSkin, skinReflectance } from './skin'
+import { clampedSkin, skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { toneLab } from './tone'
 import { usualCarotene } from './usualCarotene'
@@ -16,7 +16,7 @@ export interface FittedSkin {
 }
 
 const toSkin = ([melanin, blood, oxygenation, carotene]: readonly number[]): Skin =>
-  heldSkin({
+  clampedSkin({
     melanin: Math.exp(melanin!),
     blood: Math.exp(blood!),
     oxygenation: 0.98 / (1 + Math.exp(-oxygenation!)),

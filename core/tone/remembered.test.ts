@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest'
-import { remembered } from './remembered'
+import { memoiseByValue } from './memoiseByValue'
 import { baseReflectance } from './tone'
 import type { Tone } from './tone'
 
 it('what was computed of equal data is the same object; a refusal is computed anew', () => {
   let runs = 0
-  const double = remembered(({ n }: { n: number }) => {
+  const double = memoiseByValue(({ n }: { n: number }) => {
     runs++
     if (n < 0) throw new RangeError('n is below 0')
     return { twice: 2 * n }

@@ -66,7 +66,7 @@ const SKIN_K1 = 0.028
 const SKIN_K2 = 0.5
 
 /** Parameters held within their limits, for changes that may run past them. */
-export function heldSkin(skin: Skin): Skin {
+export function clampedSkin(skin: Skin): Skin {
   const held = { ...skin }
   for (const [name, [least, most]] of Object.entries(skinLimits)) {
     const key = name as keyof Skin

@@ -1,4 +1,4 @@
-import { heldSkin } from './skin'
+import { clampedSkin } from './skin'
 import type { Skin } from './skin'
 
 /** A place of a face or body and how its skin differs from the forehead-and-cheek mean. */
@@ -17,7 +17,7 @@ type Change = (skin: Skin) => Partial<Skin>
 const zone = (key: string, name: string, change: Change): SkinZone => ({
   key,
   name,
-  at: (skin) => heldSkin({ ...skin, ...change(skin) }),
+  at: (skin) => clampedSkin({ ...skin, ...change(skin) }),
 })
 
 /**

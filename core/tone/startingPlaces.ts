@@ -2,7 +2,7 @@ import type { Hide } from './hide'
 import type { Skin } from './skin'
 import { usualCarotene } from './usualCarotene'
 
-export interface Place<T> {
+export interface StartingPlace<T> {
   name: string
   tone: T
 }
@@ -16,7 +16,7 @@ const skin = (melanin: number, blood: number, golden = 0): Skin => ({
 })
 
 /** Complexions over the whole range in even steps of lightness, light to dark; none is a default. */
-export const skinPlaces: readonly Place<Skin>[] = [
+export const skinPlaces: readonly StartingPlace<Skin>[] = [
   { name: 'porcelain', tone: skin(0.0035, 0.006, -13) },
   { name: 'fair, rosy', tone: skin(0.0065, 0.0125) },
   { name: 'fair, golden', tone: skin(0.023, 0.0085, 4) },
@@ -39,7 +39,7 @@ const hide = (L: number, C: number, h: number, more: Omit<Hide, 'lab'> = {}): Hi
 })
 
 /** Hides and the dead to start from; invented, by convention of the trade (T21). */
-export const hidePlaces: readonly Place<Hide>[] = [
+export const hidePlaces: readonly StartingPlace<Hide>[] = [
   { name: 'blue-green', tone: hide(48, 21, 192, { belly: 12, back: 10 }) },
   { name: 'yellow-green', tone: hide(56, 36, 117, { belly: 14, back: 9 }) },
   { name: 'deep green', tone: hide(34, 22, 148, { belly: 10, back: 8 }) },

@@ -1,4 +1,4 @@
-import { heldSkin } from './skin'
+import { clampedSkin } from './skin'
 import type { Skin } from './skin'
 
 export const stateNames = [
@@ -66,5 +66,5 @@ export function inState(skin: Skin, state: StateName, strength = 1): Skin {
   }
   if (change.oxygenation !== undefined)
     next.oxygenation = skin.oxygenation + strength * (change.oxygenation - skin.oxygenation)
-  return heldSkin(next)
+  return clampedSkin(next)
 }

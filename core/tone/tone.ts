@@ -3,7 +3,7 @@ import type { Spectrum } from '../colour/spectrum'
 import { hideReflectance } from './hide'
 import type { Hide } from './hide'
 import { hideZones } from './hideZones'
-import { remembered } from './remembered'
+import { memoiseByValue } from './memoiseByValue'
 import { skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { skinZones } from './skinZones'
@@ -34,7 +34,7 @@ export const skinOf = ({ state, strength, kind, ...skin }: SkinTone): Skin =>
  * @throws RangeError when a skin parameter is out of range or no surface has the hide's colour.
  * @example labOf(baseReflectance(tone)).L
  */
-export const baseReflectance = remembered((tone: Tone): Spectrum =>
+export const baseReflectance = memoiseByValue((tone: Tone): Spectrum =>
   tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone),
 )
 

@@ -5,7 +5,7 @@ import { ingredientKey, sameIngredient } from '../../../core'
 import type { Ingredient, Lab } from '../../../core'
 import { useAsked } from '../../stores/palette/asked'
 import { usePalette } from '../../stores/palette/palette'
-import type { Well } from '../../stores/palette/palette'
+import type { PaletteWell } from '../../stores/palette/palette'
 import { useProject } from '../../stores/project/project'
 import { paintColours } from '../paintColours'
 import { screenColour } from '../screenColour'
@@ -28,7 +28,7 @@ interface Choice {
   name: string
   lab: Lab | undefined
 }
-const kinds: readonly (readonly [Well['kind'], string])[] = [
+const kinds: readonly (readonly [PaletteWell['kind'], string])[] = [
   ['own', 'Mixes of this figure'],
   ['step', 'Its ladder'],
   ['shared', 'Mixes of the commission'],

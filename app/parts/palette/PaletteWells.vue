@@ -5,13 +5,13 @@ import { computed, nextTick, ref } from 'vue'
 import { ingredientKey, isBottle, sameIngredient } from '../../../core'
 import { useAsked } from '../../stores/palette/asked'
 import { usePalette } from '../../stores/palette/palette'
-import type { Well } from '../../stores/palette/palette'
+import type { PaletteWell } from '../../stores/palette/palette'
 import { madeInWords } from '../../words/amounts'
 import { screenColour } from '../screenColour'
 import { carriedMix, carriesMix, carry } from './carried'
 import MixChooser from './MixChooser.vue'
 import PuddleEditor from './PuddleEditor.vue'
-import { isMine, pourInto, startOf } from './pouring'
+import { isMine, pourInto, pouringStart } from './pouring'
 
 /**
  * All mixes of this figure as wells. One is taken up by a press or a drag and put down where it is to be painted, or
@@ -24,20 +24,20 @@ const list = ref<HTMLElement>()
 const at = ref(0)
 const over = ref('')
 const wells = computed(() => store.wells)
-const held = (well: Well): boolean =>
+const held = (well: PaletteWell): boolean =>
   store.inHand !== undefined && sameIngredient(store.inHand, well.of)
-const words = (well: Well): string =>
+const words = (well: PaletteWell): string =>
   `${well.name}: ${well.trouble || madeInWords(well.made, (of) => store.palette.nameOf(of))}`
 
-function press(well: Well): void {
+function press(well: PaletteWell): void {
   const { inHand } = store
   if (inHand && !sameIngredient(inHand, well.of)) {
     store.inHand = undefined
     asked.puddle = pourInto(well.of, inHand)
   } else store.inHand = inHand ? undefined : well.of
 }
-function open(well: Well): void {
-  if (!isBottle(well.of) && isMine(well)) asked.puddle = startOf(well, well.of.puddle)
+function open(well: PaletteWell): void {
+  if (!isBottle(well.of) && isMine(well)) asked.puddle = pouringStart(well, well.of.puddle)
 }
 function keys(event: KeyboardEvent, i: number): void {
   const by = { ArrowLeft: -1, ArrowRight: 1, Home: -wells.value.length, End: wells.value.length }[
@@ -53,12 +53,12 @@ function keys(event: KeyboardEvent, i: number): void {
   } else return
   event.preventDefault()
 }
-function enter(event: DragEvent, well: Well): void {
+function enter(event: DragEvent, well: PaletteWell): void {
   if (!carriesMix(event)) return
   event.preventDefault()
   over.value = ingredientKey(well.of)
 }
-function dropped(event: DragEvent, well: Well): void {
+function dropped(event: DragEvent, well: PaletteWell): void {
   over.value = ''
   const of = carriedMix(event)
   if (of && !sameIngredient(of, well.of)) asked.puddle = pourInto(well.of, of)

@@ -1,12 +1,12 @@
 import type { Ingredient } from '../../../core'
 import type { PuddleEdited } from '../../stores/palette/asked'
-import type { Well } from '../../stores/palette/palette'
+import type { PaletteWell } from '../../stores/palette/palette'
 
 /** Whether the painter may change what is in a well: a mix that was found is made their own by being put somewhere. */
-export const isMine = ({ kind }: Pick<Well, 'kind'>): boolean => kind !== 'found'
+export const isMine = ({ kind }: Pick<PaletteWell, 'kind'>): boolean => kind !== 'found'
 
 /** A well as it is opened to be changed. */
-export const startOf = (well: Well, id: string): PuddleEdited => ({
+export const pouringStart = (well: PaletteWell, id: string): PuddleEdited => ({
   id,
   name: well.kind === 'step' ? '' : well.name,
   parts: well.made,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Point } from '../../workers/pictureWorker'
+import type { PicturePoint } from '../../workers/pictureWorker'
 import { withDisc, withPolygon } from './mask'
 import type { OpenPicture, PictureTool } from '../../stores/picture/openPicture'
+import { clamp } from '../../../core'
 
 /**
  * The picture with what was chosen on it. By mouse or pen, or by keyboard: arrows move the cross,
@@ -17,8 +18,8 @@ const size = computed(() => ({
   width: store.value.picture?.width ?? 1,
   height: store.value.picture?.height ?? 1,
 }))
-const cross = ref<Point>({ x: 0, y: 0 })
-const lasso = ref<Point[]>([])
+const cross = ref<PicturePoint>({ x: 0, y: 0 })
+const lasso = ref<PicturePoint[]>([])
 const crossShown = ref(false)
 
 watch(
@@ -52,18 +53,16 @@ watch(
   () => (lasso.value = []),
 )
 
-const at = (event: PointerEvent): Point => {
+const at = (event: PointerEvent): PicturePoint => {
   const box = frame.value!.getBoundingClientRect()
   const { width, height } = size.value
-  const held = (value: number, most: number): number =>
-    Math.max(0, Math.min(most - 1, Math.round(value)))
   return {
-    x: held(((event.clientX - box.left) / box.width) * width, width),
-    y: held(((event.clientY - box.top) / box.height) * height, height),
+    x: clamp(Math.round(((event.clientX - box.left) / box.width) * width), [0, width - 1]),
+    y: clamp(Math.round(((event.clientY - box.top) / box.height) * height), [0, height - 1]),
   }
 }
 
-function dab(at: Point): void {
+function dab(at: PicturePoint): void {
   const r = Math.round((props.brush / 100) * Math.max(size.value.width, size.value.height))
   store.value.choose(withDisc(store.value.mask, size.value, at, r))
 }
@@ -72,7 +71,7 @@ function closeLasso(): void {
   lasso.value = []
   if (points.length >= 3) store.value.choose(withPolygon(store.value.mask, size.value, points))
 }
-function act(point: Point, dragging = false): void {
+function act(point: PicturePoint, dragging = false): void {
   if (props.tool === 'brush') dab(point)
   else if (props.tool === 'lasso') lasso.value = [...lasso.value, point]
   else if (props.tool === 'point') store.value.pick(point)
@@ -113,7 +112,7 @@ function key(event: KeyboardEvent): void {
   else return
   event.preventDefault()
 }
-const percent = ({ x, y }: Point) => ({
+const percent = ({ x, y }: PicturePoint) => ({
   left: `${(100 * x) / size.value.width}%`,
   top: `${(100 * y) / size.value.height}%`,
 })

@@ -1,6 +1,6 @@
 import { polygonContains } from 'd3'
 import type { Mask } from '../../../core'
-import type { Point } from '../../workers/pictureWorker'
+import type { PicturePoint } from '../../workers/pictureWorker'
 
 interface Size {
   width: number
@@ -25,7 +25,7 @@ function added(
 export const withDisc = (
   mask: Mask | undefined,
   size: Size,
-  { x, y }: Point,
+  { x, y }: PicturePoint,
   r: number,
 ): Uint8Array =>
   added(mask, size, (px, py) => (px - x) ** 2 + (py - y) ** 2 <= r * r, [
@@ -39,7 +39,7 @@ export const withDisc = (
 export function withPolygon(
   mask: Mask | undefined,
   size: Size,
-  corners: readonly Point[],
+  corners: readonly PicturePoint[],
 ): Uint8Array {
   const points = corners.map(({ x, y }) => [x, y] as [number, number])
   const xs = points.map(([x]) => x)

@@ -8,7 +8,7 @@ import { useAnswer } from '../../workers/useAnswer'
 import { useLadder } from '../ladder/ladder'
 import { withPaints } from '../paints'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { detailsOf } from './details'
 import { glazesOf, glazesOver, placesToFind } from './glazes'
 import type { Glazes } from './glazes'
@@ -20,9 +20,9 @@ export const useAccents = defineStore('accents', () => {
   const tone = computed(() => store.figure.tone)
   const zones = computed(() => zonesOf(tone.value))
   /** Keys of the places that are painted. */
-  const chosen = steady(() => (store.figure.accents ?? []).map(({ place }) => place))
-  const toFind = steady(() => placesToFind(store.figure))
-  const baseMix = steady(() => ladder.steps.find(({ key }) => key === 'base')?.parts ?? [])
+  const chosen = memoise(() => (store.figure.accents ?? []).map(({ place }) => place))
+  const toFind = memoise(() => placesToFind(store.figure))
+  const baseMix = memoise(() => ladder.steps.find(({ key }) => key === 'base')?.parts ?? [])
   const ground = computed(() =>
     baseMix.value.length > 0 ? opaqueReflectance(mixPaints(withPaints(baseMix.value))) : undefined,
   )

@@ -12,7 +12,7 @@ import type { FigurePaint } from '../palette/figurePaint'
 import { usePalette } from '../palette/palette'
 import { zoneNames } from '../palette/zoneNames'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 
 /** Everything that a figure which is painted alongside the chosen one is painted with, found anew for it. */
 async function paintOf(
@@ -42,7 +42,7 @@ async function paintOf(
 /** Figures that are painted in rotation with the chosen one, and their mixes as they are found. */
 export function useAlongside(ids: () => readonly string[]) {
   const store = useProject()
-  const figures = steady(() =>
+  const figures = memoise(() =>
     ids().flatMap(
       (id) => store.project.figures.find((one) => one.id === id && id !== store.figure.id) ?? [],
     ),
@@ -66,7 +66,7 @@ export function useAlongside(ids: () => readonly string[]) {
     },
   )
   const known = computed(() => answer.value ?? new Map<string, FigurePaint>())
-  const puddles = steady(() => (figures.value.length > 0 ? (store.project.puddles ?? []) : []))
+  const puddles = memoise(() => (figures.value.length > 0 ? (store.project.puddles ?? []) : []))
   watch(
     [figures, puddles, () => store.inCommission],
     () => {

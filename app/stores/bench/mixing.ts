@@ -13,7 +13,7 @@ interface Asked {
 }
 
 /** What is mixed for one move: puddles that it is painted from, and before them those that go into them. */
-export interface Mixing {
+export interface BenchMixing {
   move: BenchMove
   wells: PlannedPuddle[]
 }
@@ -50,7 +50,7 @@ function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPudd
 
 /** What has to be mixed for the moves that are to come, in their order. */
 export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
-  computed<Mixing[]>(() => {
+  computed<BenchMixing[]>(() => {
     const known = palettes()
     /** Puddles that stand on the palette, mixed for what was done or comes before. */
     const open = new Set<string>()
@@ -65,7 +65,7 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
         open.add(ingredientKey(of))
     }
     const coming = toCome()
-    return coming.flatMap(({ move, mixes }, i): Mixing[] => {
+    return coming.flatMap(({ move, mixes }, i): BenchMixing[] => {
       const palette = known.get(move.figure)
       // A bottle that is opened for an undercoat is no puddle, yet it is taken from.
       if (!palette || !(mixes || move.of.kind === 'undercoat')) return []

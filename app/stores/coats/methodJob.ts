@@ -1,5 +1,5 @@
 import { toRaw } from 'vue'
-import { stepKeys, stepPuddle } from '../../../core'
+import { stepKeys, stepPuddle, partsById } from '../../../core'
 import type { StepKey } from '../../../core'
 import type { MethodJob } from '../../workers/coatsWorker'
 import { useLadder } from '../ladder/ladder'
@@ -19,7 +19,7 @@ export function useMethodJob() {
         key,
         target: { L: target.L, a: target.a, b: target.b },
         share,
-        parts: parts.map(({ paint, drops }) => ({ paint, drops })),
+        parts: partsById(parts),
       })),
       had: structuredClone(toRaw(had)),
       stepIds: stepIds as Record<StepKey, string>,

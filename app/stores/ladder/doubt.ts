@@ -1,10 +1,10 @@
-import { plainParts } from '../../../core'
+import { partsById } from '../../../core'
 import { toRaw, watch } from 'vue'
 import type { PredictedLadder } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import type { Asked } from '../../workers/useAnswer'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { useLadder } from './ladder'
 
 type Doubt = Pick<PredictedLadder, 'whole' | 'gaps'>
@@ -13,7 +13,7 @@ type Doubt = Pick<PredictedLadder, 'whole' | 'gaps'>
 export function useLadderDoubt(): Pick<Asked<void, Doubt>, 'answer' | 'trouble'> {
   const ladder = useLadder()
   // A slider that moves targets changes no mix until the search has answered.
-  const mixes = steady(() => ladder.steps.map(({ parts }) => plainParts(parts)))
+  const mixes = memoise(() => ladder.steps.map(({ parts }) => partsById(parts)))
   const { answer, trouble, ask, forget } = useAnswer<void, Doubt>(() =>
     threads.recipe().doubt({
       paints: ladder.paintsUsed.map(toRaw),

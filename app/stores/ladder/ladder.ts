@@ -8,6 +8,7 @@ import {
   predictMix,
   sameIngredient,
   stepPuddle,
+  bottleParts,
 } from '../../../core'
 import type {
   BottleDrops,
@@ -22,9 +23,9 @@ import type {
 } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { contentsOf } from '../palette/contents'
-import { isKnown, paintOf } from '../paints'
+import { isKnown, paintOf, withPaints } from '../paints'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { aimsOf, lightingOf } from './lighting'
 import { jobOf, mixingOf, otherTargetsOf, spotsOf, targetsOf } from './plan'
 import type { OwnedJob } from './lastFound'
@@ -53,8 +54,7 @@ function predict(parts: readonly BottleDrops[]): Predicted {
   let known = predictions.get(key)
   if (!known || known.paints.some((paint, i) => paint !== paints[i])) {
     if (predictions.size > MOST_PREDICTIONS) predictions.clear()
-    const drops = parts.map((part, i) => ({ paint: paints[i]!, drops: part.drops }))
-    known = { paints, predicted: predictMix(drops) }
+    known = { paints, predicted: predictMix(withPaints(parts)) }
     predictions.set(key, known)
   }
   return known.predicted
@@ -67,7 +67,7 @@ export const useLadder = defineStore('ladder', () => {
   const tone = computed(() => figure.value.tone)
   const base = computed(() => baseReflectance(tone.value))
   /** What moves a target; a drop that is added does not. */
-  const aims = steady(() => aimsOf(figure.value))
+  const aims = memoise(() => aimsOf(figure.value))
   const samples = useSamples()
   const lighting = computed(() => lightingOf(aims.value))
   /** Where the paint of each figure ends, as it was found last. */
@@ -77,7 +77,7 @@ export const useLadder = defineStore('ladder', () => {
     targetsOf(aims.value, base.value, samples.value, reached.value?.ends),
   )
   const otherTargets = computed(() => otherTargetsOf(aims.value, base.value))
-  const mixing = steady(() => mixingOf(plan.value))
+  const mixing = memoise(() => mixingOf(plan.value))
 
   /** Newest answers by figure and step; kept while the next ones are on their way. */
   const found = shallowRef<ReadonlyMap<string, FoundMix>>(new Map())
@@ -120,7 +120,7 @@ export const useLadder = defineStore('ladder', () => {
   /** Kinds of spots that the form has. */
   const spots = computed(() => spotsOf(figure.value, targets.value, samples.value))
   /** What the painter has settled: puddles of this figure and of the commission. */
-  const settled = steady(() =>
+  const settled = memoise(() =>
     (store.project.puddles ?? []).filter(
       ({ figure: of }) => of === undefined || of === figure.value.id,
     ),
@@ -162,7 +162,7 @@ export const useLadder = defineStore('ladder', () => {
   const otherSteps = computed<ShownStep[]>(() =>
     otherTargets.value.map((target) => {
       const mix = mixAt(`${figure.value.id} other`, target.key)
-      const made = (mix?.parts ?? []).map(({ paint, drops }) => ({ of: { bottle: paint }, drops }))
+      const made = bottleParts(mix?.parts ?? [])
       return shown(target, made, false)
     }),
   )

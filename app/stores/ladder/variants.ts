@@ -5,7 +5,7 @@ import { threads } from '../../workers/threads'
 import { afterMixes } from './afterMixes'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { aimsOf, lightingOf } from './lighting'
 
 /** Ladders whose every step differs by less than this are told to be alike, ΔE00. */
@@ -33,7 +33,7 @@ export function useVariants<Key extends string>(
   choices: () => readonly { key: Key; made: Partial<FigurePlan> }[],
 ) {
   const store = useProject()
-  const asked = steady(() => {
+  const asked = memoise(() => {
     const { plan, size, tone } = store.figure
     const lightings = choices().map(({ key, made }) => ({
       key,

@@ -5,13 +5,13 @@ import type { Ingredient, PuddlePart } from '../../../core'
 import { useAccents } from '../accents/accents'
 import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { FigurePalette } from './figurePalette'
 import type { MixLook } from './figurePalette'
 import { zoneNames } from './zoneNames'
 
 /** A well of the palette. */
-export interface Well extends MixLook {
+export interface PaletteWell extends MixLook {
   of: Ingredient
   name: string
   /** A step of the ladder, the painter's own, one of the commission, or found for a place. */
@@ -41,14 +41,14 @@ export const usePalette = defineStore('palette', () => {
       ),
   )
   /** Puddles of the painter's own that this figure may use. */
-  const stored = steady(() => {
+  const stored = memoise(() => {
     const { id } = store.figure
     return (store.project.puddles ?? []).filter(
       (one) => one.figure === undefined || (one.figure === id && stepOf(id, one.id) === undefined),
     )
   })
-  const wells = computed<Well[]>(() => [
-    ...ladder.steps.map(({ key, name, made, painted, target }): Well => ({
+  const wells = computed<PaletteWell[]>(() => [
+    ...ladder.steps.map(({ key, name, made, painted, target }): PaletteWell => ({
       of: { puddle: stepPuddle(store.figure.id, key) },
       name,
       kind: 'step',
@@ -56,14 +56,14 @@ export const usePalette = defineStore('palette', () => {
       lab: painted ?? target,
       trouble: '',
     })),
-    ...stored.value.map(({ id, figure, parts }): Well => ({
+    ...stored.value.map(({ id, figure, parts }): PaletteWell => ({
       of: { puddle: id },
       name: palette.value.nameOf({ puddle: id }),
       kind: figure === undefined ? 'shared' : 'own',
       made: parts,
       ...palette.value.look(parts),
     })),
-    ...palette.value.found.map(({ id, name, made }): Well => ({
+    ...palette.value.found.map(({ id, name, made }): PaletteWell => ({
       of: { puddle: id },
       name,
       kind: 'found',

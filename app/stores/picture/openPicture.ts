@@ -2,7 +2,7 @@ import { computed, markRaw, ref, shallowRef, watch } from 'vue'
 import type { Reactive } from 'vue'
 import type { Lab, Picture } from '../../../core'
 import { heard } from '../../workers/heard'
-import type { PictureAnswer, Point } from '../../workers/pictureWorker'
+import type { PictureAnswer, PicturePoint } from '../../workers/pictureWorker'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 
@@ -12,7 +12,7 @@ export type PictureTool = 'neutral' | 'brush' | 'lasso' | 'point'
 interface Ask {
   mask: Uint8Array | undefined
   count: number
-  neutral: Point | undefined
+  neutral: PicturePoint | undefined
 }
 
 /**
@@ -28,7 +28,7 @@ export function openPicture(slot: string, { tones = true } = {}) {
   /** One byte a pixel; replaced, not changed, when the painter chooses more. */
   const mask = shallowRef<Uint8Array>()
   const chosen = ref(0)
-  const neutral = ref<Point>()
+  const neutral = ref<PicturePoint>()
   const count = ref(5)
   const progress = ref<number>()
 
@@ -58,7 +58,7 @@ export function openPicture(slot: string, { tones = true } = {}) {
   const found = useAnswer<Ask, PictureAnswer>(({ mask, count, neutral }) =>
     threads.picture().tones(slot, mask, count, neutral && { ...neutral }),
   )
-  const picked = useAnswer<Point, { at: Point; lab: Lab }>(async (at) => {
+  const picked = useAnswer<PicturePoint, { at: PicturePoint; lab: Lab }>(async (at) => {
     const light = neutral.value && { ...neutral.value }
     return { at, lab: await threads.picture().colourAt(slot, { ...at }, light) }
   })
@@ -95,7 +95,7 @@ export function openPicture(slot: string, { tones = true } = {}) {
     chosen.value = next ? next.reduce((sum, v) => sum + v, 0) : 0
   }
   /** What is neutral in the light of the picture. */
-  function showNeutral(at: Point | undefined): void {
+  function showNeutral(at: PicturePoint | undefined): void {
     neutral.value = at
   }
   return {

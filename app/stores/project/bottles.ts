@@ -3,7 +3,7 @@ import type { Bottle, Figure, OwnPaint } from '../../../core'
 import type { Draft } from 'immer'
 import { starterIds } from '../paints'
 import { plain } from './work'
-import type { Work } from './work'
+import type { OpenWork } from './work'
 
 /** A list with an id in it or without it. */
 const withId = (list: readonly string[] | undefined, id: string, wanted: boolean): string[] => {
@@ -19,7 +19,7 @@ function setFor(figure: Draft<Figure>, id: string, inCommission: boolean, isIn: 
 }
 
 /** Which bottles there are, which take part, and what is known of each. */
-export const bottleActions = ({ change, figure }: Work) => ({
+export const bottleActions = ({ change, figure }: OpenWork) => ({
   /**
    * Puts own paints into the box, with what is known of their bottles; an id that is taken is replaced. An id that a
    * starter paint has cannot be an own paint's: such a paint gets one of its own.

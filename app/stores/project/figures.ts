@@ -2,10 +2,10 @@ import { nextName, secondOf, stepOf, takenFrom } from '../../../core'
 import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
-import type { Work } from './work'
+import type { OpenWork } from './work'
 
 /** Which figures there are, their order and groups, and what one takes over from another. */
-export const figureActions = ({ project, change, changeFigure }: Work) => ({
+export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
   chooseFigure(id: string) {
     return change('figure', (draft) => {
       if (draft.figures.some((one) => one.id === id)) draft.figure = id

@@ -4,12 +4,12 @@ import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { settle } from './settle'
 import { plain } from './work'
-import type { Work } from './work'
+import type { OpenWork } from './work'
 
 type Limit = 'maxPaints' | 'maxDrops'
 
 /** The ladder of the figure that is open: light and taste, mixes, versions. */
-export const ladderActions = ({ change, changePlan, changeOpen, figure }: Work) => ({
+export const ladderActions = ({ change, changePlan, changeOpen, figure }: OpenWork) => ({
   setLighting<K extends keyof Lighting & keyof FigurePlan>(name: K, value: FigurePlan[K]) {
     return changePlan(name, (draft) => Object.assign(draft, { [name]: value }))
   },

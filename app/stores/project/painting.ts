@@ -15,7 +15,7 @@ import type {
 } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
-import type { Work } from './work'
+import type { OpenWork } from './work'
 
 /** Sets what is given; what is undefined is taken away. */
 function assign<T extends object>(one: T, made: Partial<T>): void {
@@ -25,7 +25,7 @@ function assign<T extends object>(one: T, made: Partial<T>): void {
 }
 
 /** What the figure that is open aims at, its coats and accents; what is done, dries and is written down. */
-export const paintingActions = ({ change, changeOpen, figure }: Work) => ({
+export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
   /** The figure aims at another tone; changes under one tag in a row are one step of undo. */
   setTone(tone: Tone, tag = '') {
     return changeOpen(tag && `tone ${tag}`, (draft) => (draft.tone = plain(tone)))

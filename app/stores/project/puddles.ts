@@ -3,10 +3,10 @@ import type { PuddlePart, StepKey, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { settle } from './settle'
 import { plain } from './work'
-import type { Work } from './work'
+import type { OpenWork } from './work'
 
 /** Mixes on the palettes of the commission. */
-export const puddleActions = ({ change, figure, project }: Work) => ({
+export const puddleActions = ({ change, figure, project }: OpenWork) => ({
   /**
    * A new puddle on the palette of the figure that is open, or on that of the commission.
    * @returns its id; nothing where it was refused.

@@ -5,7 +5,7 @@ import { blankFigure, checkChange, differences } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
 import { setOwnPaints, setStrengths, starterIds } from '../paints'
 import { shippedDemo } from '../shippedDemo'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { History } from './history'
 
 enablePatches()
@@ -40,7 +40,7 @@ export function useWork() {
     (box) => setOwnPaints(box ?? []),
     { immediate: true, flush: 'sync' },
   )
-  const strengths = steady(() =>
+  const strengths = memoise(() =>
     Object.fromEntries(
       Object.entries(project.value.bottles ?? {}).flatMap(([id, { strength }]) =>
         strength && strength !== 'hobby' ? [[id, strength] as const] : [],
@@ -129,4 +129,4 @@ export function useWork() {
     },
   }
 }
-export type Work = ReturnType<typeof useWork>
+export type OpenWork = ReturnType<typeof useWork>

@@ -3,7 +3,7 @@ import { blankFigure, hidePlaces, skinPlaces } from '../../../core'
 import type { Figure } from '../../../core'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 import { rowOf } from './rows'
 import type { RangeRow } from './rows'
 
@@ -11,7 +11,7 @@ import type { RangeRow } from './rows'
 export function useAcross() {
   const store = useProject()
   const rows = shallowRef<RangeRow[]>([])
-  const figures = steady(() => {
+  const figures = memoise(() => {
     // Its own moved steps and chosen bottles are of this figure alone.
     const { moved: _moved, progression: _progression, ...plan } = store.plan
     const { size } = store.figure

@@ -6,7 +6,7 @@ import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { targetsOfFigure } from '../ladder/plan'
 import { useProject } from '../project/project'
-import { steady } from '../steady'
+import { memoise } from '../memoise'
 
 /** Most bottles that all sets are weighed of; a table grows with the third power. */
 const MOST_WEIGHED = 40
@@ -46,7 +46,7 @@ export function useFew() {
   const wishes = ref<readonly FewWish[]>([])
   const progress = ref<number>()
   const from = computed<Paint[]>(() => store.inCommission.map(toRaw))
-  const targets = steady(() => {
+  const targets = memoise(() => {
     const all = store.figures.flatMap(tellingTargets)
     const step = Math.ceil(all.length / MOST_TARGETS)
     return all.filter((_, i) => i % step === 0)

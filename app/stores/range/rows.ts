@@ -59,7 +59,7 @@ export interface RangeRow {
 }
 
 /** How many steps any of the rows has below and above its base. */
-export const reachOf = (rows: readonly RangeRow[]): { below: number; above: number } => ({
+export const rowReach = (rows: readonly RangeRow[]): { below: number; above: number } => ({
   below: Math.max(0, ...rows.map(({ base }) => base)),
   above: Math.max(0, ...rows.map(({ base, steps }) => steps.length - 1 - base)),
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElTable, ElTableColumn } from 'element-plus'
 import { computed } from 'vue'
-import { counted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
+import { recounted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
 import { fileName, saveFile } from '../../parts/files/saveFile'
 import { useBench } from '../../stores/bench/bench'
@@ -17,7 +17,7 @@ const rowOf = (row: unknown) => row as (typeof rows.value)[number]
 const short = computed(() => rows.value.filter(({ bottles }) => bottles > 0).length)
 const named = (ending: string): string => fileName(`${store.project.name} shopping`, ending)
 function left(id: string, ml: number | undefined): void {
-  if (ml !== undefined) store.setBottle(id, counted(store.project.bottles?.[id], ml))
+  if (ml !== undefined) store.setBottle(id, recounted(store.project.bottles?.[id], ml))
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref, toRaw } from 'vue'
-import { learntRecord, plainParts } from '../../../core'
+import { learntRecord, partsById } from '../../../core'
 import { allPaints, nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
@@ -22,7 +22,7 @@ const {
   ask,
 } = useAnswer(() => {
   const plain = readings.value.map(({ parts, reflectance }) => ({
-    parts: plainParts(parts),
+    parts: partsById(parts),
     reflectance,
   }))
   return threads.learn().learn(plain, allPaints().map(toRaw))

@@ -4,7 +4,7 @@ import { ElButton } from 'element-plus'
 import { blankFigure } from '../../../core'
 import { useHelps } from '../../stores/range/helps'
 import { useAcross } from '../../stores/range/across'
-import { reachOf } from '../../stores/range/rows'
+import { rowReach } from '../../stores/range/rows'
 import type { RangeRow } from '../../stores/range/rows'
 import { useProject } from '../../stores/project/project'
 import { newId } from '../../vault/newId'
@@ -47,7 +47,7 @@ function begin({ figure }: RangeRow): void {
         :figure="row.figure"
         :row="row"
         :near="[]"
-        :reach="reachOf(rows)"
+        :reach="rowReach(rows)"
         :grey="grey"
         :shares="shares"
         plain

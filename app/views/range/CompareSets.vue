@@ -5,7 +5,7 @@ import GamutRims from '../../charts/GamutRims.vue'
 import PaintOption from '../../parts/drawdown/PaintOption.vue'
 import { useCompare } from '../../stores/range/compare'
 import { useProject } from '../../stores/project/project'
-import { reachOf } from '../../stores/range/rows'
+import { rowReach } from '../../stores/range/rows'
 import RangeRowLine from './RangeRow.vue'
 import RunPicture from './RunPicture.vue'
 
@@ -43,7 +43,7 @@ const runPaint = computed(
               :figure="store.figure"
               :row="reaches[i]!.row"
               :near="[]"
-              :reach="reachOf([reaches[i]!.row])"
+              :reach="rowReach([reaches[i]!.row])"
               :grey="false"
               shares
               plain

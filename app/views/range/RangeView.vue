@@ -8,11 +8,11 @@ import { later } from '../../parts/later'
 import PartsNav from '../../parts/PartsNav.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useFew } from '../../stores/range/few'
-import { reachOf, useRange } from '../../stores/range/rows'
+import { rowReach, useRange } from '../../stores/range/rows'
 import { useSharing } from '../../stores/range/sharing'
 import { useProject } from '../../stores/project/project'
-import { steady } from '../../stores/steady'
-import { counted } from '../../words/counts'
+import { memoise } from '../../stores/memoise'
+import { countWords } from '../../words/counts'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
 import RangeRowLine from './RangeRow.vue'
@@ -61,10 +61,10 @@ const rows = computed(() => {
   return list
 })
 const mixed = computed(() => rows.value.flatMap(({ row }) => row ?? []))
-const reach = steady(() => reachOf(mixed.value))
+const reach = memoise(() => rowReach(mixed.value))
 const alike = computed(() => range.alike(from.value))
 /** Names of the figures that each reads like. */
-const near = steady(() =>
+const near = memoise(() =>
   Object.fromEntries(
     rows.value.map(({ figure: { id } }) => [
       id,
@@ -73,10 +73,10 @@ const near = steady(() =>
   ),
 )
 const note = computed(() => {
-  const figures = counted(store.project.figures.length, 'figure', 'figures')
+  const figures = countWords(store.project.figures.length, 'figure', 'figures')
   const many = few.palette.value.length
   return many > 0
-    ? `${figures} from ${counted(many, 'bottle', 'bottles')}`
+    ? `${figures} from ${countWords(many, 'bottle', 'bottles')}`
     : `${figures} from all that is in`
 })
 const mean = computed(() => {

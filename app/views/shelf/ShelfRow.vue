@@ -4,7 +4,7 @@ import { computed, nextTick, ref } from 'vue'
 import { longest } from '../../../core'
 import LadderStrips from '../../parts/LadderStrips.vue'
 import type { Summary } from '../../vault/summaries'
-import { counted, whenWords } from '../../words/counts'
+import { countWords, whenWords } from '../../words/counts'
 
 /** One commission: the ladders of its figures, its name, and what can be done with it. */
 const props = defineProps<{
@@ -28,8 +28,8 @@ const about = computed(() => {
   if (broken) return `cannot be read (${broken}); it is kept as it is`
   const kinds =
     pieces.value === figures.length
-      ? counted(figures.length, 'figure', 'figures')
-      : `${counted(pieces.value, 'piece', 'pieces')}, ${counted(figures.length, 'kind', 'kinds')}`
+      ? countWords(figures.length, 'figure', 'figures')
+      : `${countWords(pieces.value, 'piece', 'pieces')}, ${countWords(figures.length, 'kind', 'kinds')}`
   return `${kinds} · touched ${whenWords(touchedAt, props.now)}`
 })
 const names = computed(() => {

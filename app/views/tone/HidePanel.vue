@@ -19,7 +19,7 @@ import HideNeighbours from './HideNeighbours.vue'
 import HideSliders from './HideSliders.vue'
 import FieldFrame from './FieldFrame.vue'
 import PinField from './PinField.vue'
-import type { Place } from './PinField.vue'
+import type { PinPlace } from './PinField.vue'
 import StartingPlaces from './StartingPlaces.vue'
 import { FIELD_HEIGHT, FIELD_WIDTH, useField } from './useField'
 
@@ -64,11 +64,11 @@ watch(
   { immediate: true },
 )
 
-const place = computed<Place>(() => ({
+const place = computed<PinPlace>(() => ({
   x: hue.value / 360,
   y: (L.value - HIDE_TOP_L) / (HIDE_BOTTOM_L - HIDE_TOP_L),
 }))
-const move = ({ x, y }: Place): boolean =>
+const move = ({ x, y }: PinPlace): boolean =>
   set(
     {
       lab: possibleLab({

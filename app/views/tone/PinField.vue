@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { vTip } from '../../parts/tip/tip'
+import { clamp } from '../../../core'
 
 /** A field of computed colours with a pin that is dragged, clicked or moved by arrow keys. */
-export interface Place {
+export interface PinPlace {
   x: number
   y: number
 }
@@ -12,12 +13,12 @@ const props = defineProps<{
   width: number
   height: number
   /** Where the pin stands, 0–1 from the left and the top. */
-  place: Place
+  place: PinPlace
   colour: string
   label: string
   words: string
 }>()
-const emit = defineEmits<{ move: [place: Place] }>()
+const emit = defineEmits<{ move: [place: PinPlace] }>()
 
 const STEP = 0.01
 const canvas = ref<HTMLCanvasElement>()
@@ -33,15 +34,13 @@ watch(
   { flush: 'post' },
 )
 
-const held = (value: number): number => Math.min(1, Math.max(0, value))
-
 function point(event: PointerEvent): void {
   if (event.type === 'pointerdown') frame.value!.setPointerCapture(event.pointerId)
   else if (!frame.value!.hasPointerCapture(event.pointerId)) return
   const box = frame.value!.getBoundingClientRect()
   emit('move', {
-    x: held((event.clientX - box.left) / box.width),
-    y: held((event.clientY - box.top) / box.height),
+    x: clamp((event.clientX - box.left) / box.width, [0, 1]),
+    y: clamp((event.clientY - box.top) / box.height, [0, 1]),
   })
 }
 
@@ -56,7 +55,10 @@ function key(event: KeyboardEvent): void {
   if (!way) return
   event.preventDefault()
   const by = event.shiftKey ? 5 * STEP : STEP
-  emit('move', { x: held(props.place.x + way[0] * by), y: held(props.place.y + way[1] * by) })
+  emit('move', {
+    x: clamp(props.place.x + way[0] * by, [0, 1]),
+    y: clamp(props.place.y + way[1] * by, [0, 1]),
+  })
 }
 </script>
 

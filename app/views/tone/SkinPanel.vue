@@ -21,7 +21,7 @@ import SliderRow from '../../parts/field/SliderRow.vue'
 import { useProject } from '../../stores/project/project'
 import FieldFrame from './FieldFrame.vue'
 import PinField from './PinField.vue'
-import type { Place } from './PinField.vue'
+import type { PinPlace } from './PinField.vue'
 import StartingPlaces from './StartingPlaces.vue'
 import { FIELD_HEIGHT, FIELD_WIDTH, useField } from './useField'
 import { oxygenWords, strengthWords, undertoneWords } from './words'
@@ -55,11 +55,11 @@ watch(
   { immediate: true },
 )
 
-const place = computed<Place>(() => ({
+const place = computed<PinPlace>(() => ({
   x: placeOnAxis('blood', tone.value.blood),
   y: placeOnAxis('melanin', tone.value.melanin),
 }))
-const move = ({ x, y }: Place): boolean =>
+const move = ({ x, y }: PinPlace): boolean =>
   set({ blood: valueOnAxis('blood', x), melanin: valueOnAxis('melanin', y) }, 'pin')
 
 const lab = computed(() => toneLab(tone.value))

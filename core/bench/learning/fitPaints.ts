@@ -2,8 +2,8 @@ import { BANDS } from '../../colour/spectrum'
 import { solve } from '../../numbers/solve'
 import { readingNoise } from '../../paint/calibration/noise'
 import type { Paint } from '../../paint/paint'
-import { K_SHAPES, moved, SHAPES, shapes } from '../../paint/uncertainty/basis'
-import { packed } from '../../paint/uncertainty/cholesky'
+import { K_SHAPES, moved, SHAPES, basisShapes } from '../../paint/uncertainty/basis'
+import { packedFactor } from '../../paint/uncertainty/cholesky'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
 import { withoutDrops } from './evidence'
 import { modelled } from './readingModel'
@@ -33,7 +33,7 @@ function movedBy(paint: Paint, z: ArrayLike<number>, from: number): Paint {
   const spread = paint.spread ?? STARTER_SPREAD
   const by = Array.from({ length: SHAPES }, (_, i) => {
     let sum = 0
-    for (let j = 0; j <= i; j++) sum += packed(spread, i, j) * z[from + j]!
+    for (let j = 0; j <= i; j++) sum += packedFactor(spread, i, j) * z[from + j]!
     return sum
   })
   return { ...paint, ...moved(paint, by) }
@@ -145,13 +145,13 @@ export function fitPaints(
 function columnsOf(paint: Paint, byK: Float64Array, byS: Float64Array): Float64Array[] {
   const spread = paint.spread ?? STARTER_SPREAD
   const by = Array.from({ length: SHAPES }, (_, k) => {
-    const [slope, shape] = k < K_SHAPES ? [byK, shapes[k]!] : [byS, shapes[k - K_SHAPES]!]
+    const [slope, shape] = k < K_SHAPES ? [byK, basisShapes[k]!] : [byS, basisShapes[k - K_SHAPES]!]
     return slope.map((v, i) => v * shape[i]!)
   })
   return Array.from({ length: SHAPES }, (_, j) =>
     Float64Array.from({ length: BANDS }, (_, i) => {
       let sum = 0
-      for (let k = j; k < SHAPES; k++) sum += by[k]![i]! * packed(spread, k, j)
+      for (let k = j; k < SHAPES; k++) sum += by[k]![i]! * packedFactor(spread, k, j)
       return sum
     }),
   )

@@ -10,6 +10,7 @@ import type { Fitted } from './fitPaints'
 import { leftDoubt } from './leftDoubt'
 import { modelled } from './readingModel'
 import type { MixReading } from './readingModel'
+import { resolvedParts } from '../../puddle/parts'
 
 interface LearntPaint {
   paint: Paint
@@ -40,7 +41,7 @@ const likeliest = (readings: readonly MixReading[], paints: readonly Paint[]): [
 /** How far readings are off, ΔE00. */
 const offsOf = (readings: readonly MixReading[], paints: ReadonlyMap<string, Paint>): number[] =>
   readings.map(({ parts, reflectance }) => {
-    const mixed = mixPaints(parts.map(({ paint, drops }) => ({ paint: paints.get(paint)!, drops })))
+    const mixed = mixPaints(resolvedParts(parts, (id) => paints.get(id)!))
     return deltaE00(labOf(opaqueReflectance(mixed)), labOf(reflectance))
   })
 

@@ -1,7 +1,7 @@
 import { solve } from '../../numbers/solve'
 import type { Paint } from '../../paint/paint'
 import { SHAPES } from '../../paint/uncertainty/basis'
-import { choleskyOf, packed } from '../../paint/uncertainty/cholesky'
+import { choleskyOf, packedFactor } from '../../paint/uncertainty/cholesky'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
 import type { Spread } from '../../paint/uncertainty/spread'
 
@@ -18,7 +18,7 @@ export function leftDoubt(
   worse: number,
 ): Spread[] {
   const L = (p: number, i: number, j: number): number =>
-    packed(paints[p]!.spread ?? STARTER_SPREAD, i, j)
+    packedFactor(paints[p]!.spread ?? STARTER_SPREAD, i, j)
   // A common scale e^t moves the first shape of log K and of log S of every paint by t: in own axes z = L⁻¹ d.
   const common = paints.flatMap((_, p) => {
     const z = new Float64Array(SHAPES)

@@ -3,10 +3,11 @@ import type { Spectrum } from '../../colour/spectrum'
 import { infiniteReflectance } from '../../paint/opaque'
 import type { Mixture } from '../../paint/paint'
 import { outside } from '../../paint/surface'
+import type { BottleDrops } from '../../puddle/parts'
 
 /** A mix that was painted, and what was read of it. Paints by id. */
 export interface MixReading {
-  parts: readonly { paint: string; drops: number }[]
+  parts: readonly BottleDrops[]
   reflectance: Spectrum
 }
 

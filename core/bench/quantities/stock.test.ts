@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { formatShoppingNote, formatStockCsv } from '../../formats/csv/stock'
-import { afterTaking, counted, stockFor, takenMl } from './stock'
+import { afterTaking, recounted, stockFor, takenMl } from './stock'
 
 const mixes = [
   {
@@ -53,18 +53,18 @@ describe('stock', () => {
   })
 
   it('learns the size of a drop from two looks at a bottle', () => {
-    const first = counted(undefined, 10)
+    const first = recounted(undefined, 10)
     expect(first).toEqual({ leftMl: 10, countedMl: 10, dropsSince: 0 })
     const used = afterTaking([mixes[2]!, mixes[1]!], { white: first }).white!
     expect(used).toMatchObject({ dropsSince: 40, leftMl: 8 })
     // Forty drops took 1.6 ml: 25 drops in a millilitre, not 20.
-    expect(counted(used, 8.4)).toEqual({
+    expect(recounted(used, 8.4)).toEqual({
       leftMl: 8.4,
       countedMl: 8.4,
       dropsSince: 0,
       dropsPerMl: 25,
     })
-    expect(counted(used, 12)).not.toHaveProperty('dropsPerMl')
+    expect(recounted(used, 12)).not.toHaveProperty('dropsPerMl')
   })
 
   it('as text and as CSV, formulas held back', () => {

@@ -1,9 +1,10 @@
 import { usualAmounts } from './needed'
 import { dropSizeFrom } from '../learning/habits'
+import type { BottleDrops } from '../../puddle/parts'
 
 /** Drops of paints, as a mix is written. */
 export interface DropParts {
-  parts: readonly { paint: string; drops: number }[]
+  parts: readonly BottleDrops[]
 }
 
 /** What is known of a bottle. */
@@ -99,9 +100,9 @@ export function stockFor(mixes: readonly DropParts[], bottles: StockBottles): St
 /**
  * A bottle after the painter has looked how much is left: where enough drops were taken since the last
  * look, their size follows.
- * @example counted({ ml: 17 }, 5).leftMl // 5
+ * @example recounted({ ml: 17 }, 5).leftMl // 5
  */
-export function counted(bottle: StockBottle | undefined, leftMl: number): StockBottle {
+export function recounted(bottle: StockBottle | undefined, leftMl: number): StockBottle {
   const { countedMl, dropsSince = 0 } = bottle ?? {}
   const size = countedMl === undefined ? undefined : dropSizeFrom(dropsSince, countedMl, leftMl)
   return {

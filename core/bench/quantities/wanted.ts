@@ -1,15 +1,12 @@
 import type { CoatKind } from '../../project/coat'
 import { coatKinds } from '../../coats/coatKinds'
-import { shareOfPlace } from '../../place/spots'
+import { shareOfPlace, PLACE_OF_LIFE } from '../../place/spots'
 import type { SpotShares } from '../../place/spots'
 import type { Place } from '../../project/place'
 import type { Wanted } from '../../puddle/palettePlan'
 import type { Ingredient } from '../../puddle/puddle'
 import { coatDrops, dropsNeeded } from './needed'
 import type { AmountsRequest } from './needed'
-
-/** Share of the skin that a place of life takes; from memory, common practice, no source. */
-const PLACE_OF_LIFE = 0.03
 
 /** What is painted on a figure, as far as its amounts go. */
 export interface Painted {

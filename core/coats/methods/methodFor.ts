@@ -1,3 +1,4 @@
+import { bottleParts, partsById, resolvedParts } from '../../puddle/parts'
 import type { StackPlan } from '../../project/stack'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -6,13 +7,12 @@ import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { bottlesIn } from '../../puddle/content'
-import { bottleParts, isBottle, sameParts } from '../../puddle/puddle'
+import { isBottle, sameParts } from '../../puddle/puddle'
 import type { Ingredient, Puddle } from '../../puddle/puddle'
 import { stepFor, stepNames } from '../../project/steps'
 import type { StepKey } from '../../project/steps'
 import { sameBox } from '../../paint/samePaint'
 import { nearestPaints } from '../../recipe/advice/likeness'
-import { partsById } from '../../recipe/recipe'
 import { RecipeTable } from '../../recipe/recipeTable'
 import { resolveStack } from '../plan'
 import { endAims, endOf, offBy } from './ends'
@@ -134,11 +134,9 @@ export function methodFor(
     if (isStep(mix)) byStep.set(stepId(mix), byStep.get(stepId(stepFor(mix, keys)))!)
   const own = new Map([...had, ...puddles].map((puddle) => [puddle.id, puddle.parts]))
   const mixOf = (of: Ingredient): Part<Paint>[] =>
-    bottlesIn([{ of, drops: 1 }], (id) => own.get(id) ?? byStep.get(id)).map(
-      ({ paint, drops }) => ({
-        paint: box.get(paint) ?? paintOf(paint)!,
-        drops,
-      }),
+    resolvedParts(
+      bottlesIn([{ of, drops: 1 }], (id) => own.get(id) ?? byStep.get(id)),
+      (id) => box.get(id) ?? paintOf(id)!,
     )
   const stack = resolveStack(plan, mixOf)
   const aims = endAims(steps)

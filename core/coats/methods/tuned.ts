@@ -15,6 +15,7 @@ import { filmOn, stackLayers } from '../stack'
 import type { Stack } from '../stack'
 import { endPlaces, endSpots } from './ends'
 import type { EndAims, EndPlace } from './ends'
+import { clamp } from '../../numbers/clamp'
 
 /** Nearer than this, ΔE00, a place is left as it is. */
 const NEAR = 1.5
@@ -80,9 +81,6 @@ class Ends {
   }
 }
 
-const held = (value: number, least: number, most: number): number =>
-  Math.max(least, Math.min(most, value))
-
 /**
  * Mixes for some coats of a stack so that it ends where a ladder aims: in each place the covering coat or what lies over
  * it is mixed so much lighter, darker or warmer as what comes after takes back (over-lit where a wash follows). A coat is
@@ -114,9 +112,9 @@ export function tuned({ stack, aims, nearest }: TuneRequest): Tuned {
     for (let look = 0; look < LOOKS; look++) {
       const now = ends.at(place)
       aim = {
-        L: held(aim.L + gain * (aims[place].L - now.L), 6, 95),
-        a: held(aim.a + gain * (aims[place].a - now.a), -60, 60),
-        b: held(aim.b + gain * (aims[place].b - now.b), -60, 70),
+        L: clamp(aim.L + gain * (aims[place].L - now.L), [6, 95]),
+        a: clamp(aim.a + gain * (aims[place].a - now.a), [-60, 60]),
+        b: clamp(aim.b + gain * (aims[place].b - now.b), [-60, 70]),
       }
       const parts = nearest(aim)
       ends.set(coat, parts)

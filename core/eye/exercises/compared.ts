@@ -1,7 +1,7 @@
 import { hueOf, labOfLch, lchOf } from '../../colour/lch'
 import type { Lab } from '../../colour/lab'
 import type { EyeOption, EyeWorld, PickExercise } from '../exercise'
-import { canBeShown, lookOf, oneOf, shuffled, someMix } from '../looks'
+import { canBeShown, lookOf, drawnFrom, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 import { skills } from '../skills'
 
@@ -36,7 +36,7 @@ function changed(skill: Comparing, lab: Lab, by: number): Lab | undefined {
 function beginnings(skill: Comparing, world: EyeWorld, chance: Chance): Lab[] {
   const { options } = skills[skill]
   if (skill !== 'lighter') {
-    const one = oneOf(world.tones, chance)
+    const one = drawnFrom(world.tones, chance)
     return Array.from({ length: options }, () => ({ ...one, L: one.L + JITTER * (chance() - 0.5) }))
   }
   const L = 30 + 45 * chance()

@@ -1,6 +1,6 @@
 import { deltaE00 } from '../../colour/deltaE00'
 import type { EyePart, EyeWorld, PickExercise, SlideExercise } from '../exercise'
-import { canBeShown, lookOf, nearest, oneOf, shuffled, someMix } from '../looks'
+import { canBeShown, lookOf, nearest, drawnFrom, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 import { skills } from '../skills'
 
@@ -22,7 +22,7 @@ function mistaken(parts: readonly EyePart[], { paints }: EyeWorld, chance: Chanc
   const swap = chance() < 0.5 && others.length > 0
   return parts.map((part, i) => {
     if (i !== at) return part
-    if (swap) return { ...part, paint: oneOf(others, chance).id }
+    if (swap) return { ...part, paint: drawnFrom(others, chance).id }
     return { ...part, drops: Math.max(1, part.drops + (chance() < 0.5 ? -1 : 1)) }
   })
 }
@@ -35,7 +35,7 @@ export const inWell = (world: EyeWorld, level: number, chance: Chance): PickExer
     const all = [parts]
     for (let i = 0; i < TRIES && all.length < skills.well.options; i++) {
       const made =
-        chance() < 0.2 ? someMix(world, chance) : mistaken(oneOf(all, chance), world, chance)
+        chance() < 0.2 ? someMix(world, chance) : mistaken(drawnFrom(all, chance), world, chance)
       if (all.every((one) => !sameParts(one, made))) all.push(made)
     }
     const made = all.map((one) => {

@@ -1,7 +1,7 @@
 import { deltaE00 } from '../../colour/deltaE00'
 import type { Lab } from '../../colour/lab'
 import type { EyeOption, EyeWorld, OrderExercise, PickExercise } from '../exercise'
-import { canBeShown, direction, lookOf, movedBy, oneOf, shuffled, someMix } from '../looks'
+import { canBeShown, direction, lookOf, movedBy, drawnFrom, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 
 const TRIES = 80
@@ -35,7 +35,7 @@ export function broken(
   hues: boolean,
 ): PickExercise | undefined {
   for (let i = 0; i < TRIES; i++) {
-    const [one, other] = [oneOf(world.tones, chance), oneOf(world.tones, chance)]
+    const [one, other] = [drawnFrom(world.tones, chance), drawnFrom(world.tones, chance)]
     if (Math.abs(one.L - other.L) < LEAST_RUN) continue
     const [dark, light] = one.L < other.L ? [one, other] : [other, one]
     const even = Array.from({ length: STEPS }, (_, k): Lab => {

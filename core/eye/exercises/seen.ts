@@ -9,7 +9,7 @@ import { thin } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { skinReflectance } from '../../tone/skin'
 import type { Drying, EyeOption, EyeWorld, FieldExercise, PickExercise } from '../exercise'
-import { canBeShown, direction, mixtureOf, movedBy, oneOf, shuffled, someMix } from '../looks'
+import { canBeShown, direction, mixtureOf, movedBy, drawnFrom, shuffled, someMix } from '../looks'
 import type { Chance } from '../looks'
 import { skills } from '../skills'
 
@@ -30,7 +30,7 @@ function laid(world: EyeWorld, drying: Drying, chance: Chance) {
     const coat = filmReflectance(mix, { thicknessUm: coatThicknessUm(1), over })
     return { parts, shown: [labOf(opaque), labOf(over)], truth: labOf(coat) }
   }
-  const glaze = oneOf(world.paints, chance)
+  const glaze = drawnFrom(world.paints, chance)
   const over = opaqueReflectance(mix)
   const film = { thicknessUm: coatThicknessUm(0), over }
   return {
@@ -48,7 +48,7 @@ export function whenDry(
   hues: boolean,
 ): PickExercise | undefined {
   for (let i = 0; i < TRIES; i++) {
-    const drying = oneOf(['wet', 'black', 'white', 'glaze'] as const, chance)
+    const drying = drawnFrom(['wet', 'black', 'white', 'glaze'] as const, chance)
     const { parts, shown, truth } = laid(world, drying, chance)
     // Without hues there are two ways only, at one and two and three times the difference.
     const looks = [
@@ -73,7 +73,7 @@ export function pairs(world: EyeWorld, level: number, chance: Chance): PickExerc
   for (let i = 0; i < TRIES; i++) {
     const right = Math.floor(chance() * skills.same.options)
     const looks = Array.from({ length: skills.same.options }, (_, k): [Lab, Lab] => {
-      const one = oneOf(world.tones, chance)
+      const one = drawnFrom(world.tones, chance)
       return [one, k === right ? movedBy(one, direction(chance, true), level) : one]
     })
     if (!looks.flat().every(canBeShown)) continue

@@ -1,7 +1,7 @@
 import { createEvents } from 'ics'
 
 /** A sitting at the bench. */
-export interface Sitting {
+export interface CalendarSitting {
   id: string
   start: Date
   minutes: number
@@ -18,7 +18,7 @@ const oneLine = (text: string): string => text.replace(/\s*[\r\n]+\s*/g, ' ')
  * @throws RangeError when there is none, or one that cannot be written.
  * @example formatCalendar([{ id: 'a', start: new Date(0), minutes: 60, title: 'Base', lines: [] }]).startsWith('BEGIN:VCALENDAR') // true
  */
-export function formatCalendar(sittings: readonly Sitting[]): string {
+export function formatCalendar(sittings: readonly CalendarSitting[]): string {
   if (sittings.length === 0) throw new RangeError('there is no sitting to put into a calendar')
   const { value, error } = createEvents(
     sittings.map(({ id, start, minutes, title, lines }) => ({

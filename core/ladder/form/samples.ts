@@ -44,9 +44,9 @@ export function samplesOf(
 
 /**
  * Every so-manieth point of those seen from the front, for shares that have to be measured within a frame.
- * @example thinned(formSamples(), 100).areas.length <= 100 // true
+ * @example everyNth(formSamples(), 100).areas.length <= 100 // true
  */
-export function thinned(form: FormSamples, most: number): FormSamples {
+export function everyNth(form: FormSamples, most: number): FormSamples {
   const { normals, occlusion, curvature, areas, reach } = form
   const seen = [...occlusion.keys()].filter((p) => areas[p]! > 0)
   const step = Math.max(1, Math.ceil(seen.length / most))

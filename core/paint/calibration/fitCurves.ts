@@ -3,7 +3,7 @@ import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { solve } from '../../numbers/solve'
 import { weightsOf } from '../../colour/weights'
-import { K_SHAPES, S_SHAPES, SHAPES, shapes } from '../uncertainty/basis'
+import { K_SHAPES, S_SHAPES, SHAPES, basisShapes } from '../uncertainty/basis'
 import { choleskyOf } from '../uncertainty/cholesky'
 import type { Spread } from '../uncertainty/spread'
 import { pickedNoise, readingNoise } from './noise'
@@ -191,7 +191,7 @@ function spreadFrom(A: readonly Float64Array[]): Spread {
   const rows = (count: number): Float64Array[] => {
     const gram = Array.from({ length: count }, (_, a) =>
       Float64Array.from({ length: count }, (_, b) =>
-        everyBand.reduce((sum, i) => sum + shapes[a]![i]! * shapes[b]![i]!, 0),
+        everyBand.reduce((sum, i) => sum + basisShapes[a]![i]! * basisShapes[b]![i]!, 0),
       ),
     )
     return Array.from({ length: count }, (_, k) => {
@@ -200,7 +200,7 @@ function spreadFrom(A: readonly Float64Array[]): Spread {
         Float64Array.from({ length: count }, (_, a) => (a === k ? 1 : 0)),
       )
       return Float64Array.from(everyBand, (i) =>
-        pick.reduce((sum, p, a) => sum + p * shapes[a]![i]!, 0),
+        pick.reduce((sum, p, a) => sum + p * basisShapes[a]![i]!, 0),
       )
     })
   }

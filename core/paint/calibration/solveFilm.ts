@@ -1,4 +1,4 @@
-import { held } from '../../numbers/held'
+import { clamp } from '../../numbers/clamp'
 
 /** The hyperbolic tangent of a film so thick that nothing shows through; beyond it S has no end. */
 const OPAQUE = 1 - 1e-9
@@ -36,6 +36,6 @@ export function solveFilm(
   const S =
     b < 1e-7
       ? r0 / ((1 - r0) * thicknessMm)
-      : Math.atanh(held((b * r0) / (1 - a * r0), [0, OPAQUE])) / (b * thicknessMm)
+      : Math.atanh(clamp((b * r0) / (1 - a * r0), [0, OPAQUE])) / (b * thicknessMm)
   return { K: S * (a - 1), S }
 }

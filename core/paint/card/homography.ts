@@ -1,6 +1,6 @@
 import { solve } from '../../numbers/solve'
 
-export interface Place {
+export interface PagePoint {
   x: number
   y: number
 }
@@ -10,7 +10,10 @@ export interface Place {
  * View Geometry", 4.1, direct linear form with h33 = 1).
  * @throws RangeError when three of the places lie on a line.
  */
-export function homography(from: readonly Place[], to: readonly Place[]): (place: Place) => Place {
+export function homography(
+  from: readonly PagePoint[],
+  to: readonly PagePoint[],
+): (place: PagePoint) => PagePoint {
   if (from.length !== 4 || to.length !== 4) throw new RangeError('four corners are needed')
   const A: Float64Array[] = []
   const b = new Float64Array(8)

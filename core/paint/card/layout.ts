@@ -1,5 +1,5 @@
 /** The calibration card, in mm from the upper left corner mark; printed at full size. */
-export interface Box {
+export interface CardBox {
   x: number
   y: number
   width: number
@@ -22,7 +22,7 @@ export const PAPER = 0.88
 /** Reflectances that the grey steps are printed for, light to dark; a printer comes near them. */
 export const greySteps = [0.59, 0.36, 0.19, 0.09, 0.04] as const
 
-export const greyBoxes: readonly Box[] = greySteps.map((_, i) => ({
+export const greyBoxes: readonly CardBox[] = greySteps.map((_, i) => ({
   x: 12 + i * 33,
   y: 6,
   width: 24,
@@ -34,13 +34,13 @@ const ROWS = 2
 const WELL = { width: 28, height: 38 }
 
 /** Ten wells; the left half of each is printed black, the right half is bare paper. */
-export const wells: readonly Box[] = Array.from({ length: COLUMNS * ROWS }, (_, i) => ({
+export const wells: readonly CardBox[] = Array.from({ length: COLUMNS * ROWS }, (_, i) => ({
   x: 6 + (i % COLUMNS) * 35,
   y: 27 + Math.floor(i / COLUMNS) * 46,
   ...WELL,
 }))
 
-export const halvesOf = ({ x, y, width, height }: Box): { black: Box; white: Box } => ({
+export const halvesOf = ({ x, y, width, height }: CardBox): { black: CardBox; white: CardBox } => ({
   black: { x, y, width: width / 2, height },
   white: { x: x + width / 2, y, width: width / 2, height },
 })

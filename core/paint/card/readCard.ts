@@ -1,13 +1,13 @@
-import { decode, DISPLAY_WHITE, xyzOfRgb, encode } from '../../colour/display'
+import { linearOf, DISPLAY_WHITE, xyzOfRgb, encode } from '../../colour/display'
 import { adapt } from '../../colour/bradford'
 import { labOfXyz } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { solve } from '../../numbers/solve'
 import { whitePoint } from '../../colour/white'
 import { homography } from './homography'
-import type { Place } from './homography'
+import type { PagePoint } from './homography'
 import { cornerMarks, greyBoxes, greySteps, halvesOf, PAPER, paperSpots, wells } from './layout'
-import type { Box } from './layout'
+import type { CardBox } from './layout'
 
 /** sRGB bytes, RGBA, rows from the top. */
 export interface CardPicture {
@@ -42,7 +42,7 @@ const UNEVEN = 1.6
 const GLARE = 1.35
 
 type Rgb = [number, number, number]
-const linear = Float64Array.from({ length: 256 }, (_, i) => decode(i / 255))
+const linear = Float64Array.from({ length: 256 }, (_, i) => linearOf(i / 255))
 
 interface Sampled {
   rgb: Rgb
@@ -50,7 +50,11 @@ interface Sampled {
 }
 
 /** Middle colour of a patch, linear, and what is wrong with it. */
-function sample(picture: CardPicture, toPicture: (place: Place) => Place, box: Box): Sampled {
+function sample(
+  picture: CardPicture,
+  toPicture: (place: PagePoint) => PagePoint,
+  box: CardBox,
+): Sampled {
   const found: Rgb[] = []
   let clipped = 0
   let outside = 0
@@ -85,9 +89,9 @@ function sample(picture: CardPicture, toPicture: (place: Place) => Place, box: B
 /** The light on the card, per channel: log of bare paper as a plane with a twist, by least squares. */
 function lightField(
   picture: CardPicture,
-  toPicture: (place: Place) => Place,
-): (place: Place) => Rgb {
-  const terms = ({ x, y }: Place): number[] => [1, x / 100, y / 100, (x * y) / 1e4]
+  toPicture: (place: PagePoint) => PagePoint,
+): (place: PagePoint) => Rgb {
+  const terms = ({ x, y }: PagePoint): number[] => [1, x / 100, y / 100, (x * y) / 1e4]
   const papers = paperSpots.map((spot) => ({
     row: terms(spot),
     rgb: sample(picture, toPicture, { x: spot.x - 1, y: spot.y - 1, width: 2, height: 2 }).rgb,
@@ -135,7 +139,7 @@ function toneCurves(steps: readonly Rgb[]): ((v: number, c: number) => number) |
  * @throws RangeError when the corners make no card.
  * @example readCard(cardPicture, cardCorners).wells.length
  */
-export function readCard(picture: CardPicture, corners: readonly Place[]): CardReading {
+export function readCard(picture: CardPicture, corners: readonly PagePoint[]): CardReading {
   const toPicture = homography(cornerMarks, corners)
   const light = lightField(picture, toPicture)
   const warnings: string[] = []
@@ -146,7 +150,7 @@ export function readCard(picture: CardPicture, corners: readonly Place[]): CardR
       `The light is uneven: one corner has ${uneven.toFixed(1)} times as much as another. Daylight from a wide window is steadier.`,
     )
   /** Relative to the paper beside it, then to a perfect white. */
-  const even = (box: Box): { rgb: Rgb; troubles: WellTrouble[] } => {
+  const even = (box: CardBox): { rgb: Rgb; troubles: WellTrouble[] } => {
     const { rgb, troubles } = sample(picture, toPicture, box)
     const here = light({ x: box.x + box.width / 2, y: box.y + box.height / 2 })
     return { rgb: rgb.map((v, c) => (PAPER * v) / here[c]!) as Rgb, troubles }

@@ -9,7 +9,9 @@ export const SHAPES = K_SHAPES + S_SHAPES
 const cosine = (k: number): Float64Array =>
   Float64Array.from({ length: BANDS }, (_, i) => Math.cos((Math.PI * k * i) / (BANDS - 1)))
 
-export const shapes: readonly Float64Array[] = Array.from({ length: K_SHAPES }, (_, k) => cosine(k))
+export const basisShapes: readonly Float64Array[] = Array.from({ length: K_SHAPES }, (_, k) =>
+  cosine(k),
+)
 
 /** Paint curves moved by a set of coefficients: log K by the first six, log S by the last four. */
 export function moved(
@@ -18,7 +20,7 @@ export function moved(
 ): { K: Float64Array; S: Float64Array } {
   const shift = (from: number, count: number, band: number): number => {
     let sum = 0
-    for (let k = 0; k < count; k++) sum += by[from + k]! * shapes[k]![band]!
+    for (let k = 0; k < count; k++) sum += by[from + k]! * basisShapes[k]![band]!
     return Math.exp(sum)
   }
   return {

@@ -16,5 +16,5 @@ export function choleskyOf(matrix: readonly ArrayLike<number>[]): number[] {
 }
 
 /** Entry of a packed lower factor. */
-export const packed = (factor: ArrayLike<number>, i: number, j: number): number =>
+export const packedFactor = (factor: ArrayLike<number>, i: number, j: number): number =>
   j > i ? 0 : factor[(i * (i + 1)) / 2 + j]!

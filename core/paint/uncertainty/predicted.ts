@@ -6,8 +6,8 @@ import { mixPaints } from '../mix'
 import type { Part } from '../mix'
 import { opaqueReflectance } from '../opaque'
 import type { Mixture, Paint } from '../paint'
-import { K_SHAPES, SHAPES, shapes } from './basis'
-import { choleskyOf, packed } from './cholesky'
+import { K_SHAPES, SHAPES, basisShapes } from './basis'
+import { choleskyOf, packedFactor } from './cholesky'
 import { STARTER_SPREAD } from './spread'
 
 /** A predicted colour and how sure it is. */
@@ -39,7 +39,7 @@ const cloud: readonly (readonly [number, number, number])[] = Array.from(
 /** ΔE00 that `SHARE` of a normal cloud with a packed 3 × 3 factor stays within. */
 function radiusOf(lab: Lab, factor: readonly number[]): number {
   const off = cloud.map((z) => {
-    const d = [0, 1, 2].map((i) => z.reduce((sum, v, j) => sum + packed(factor, i, j) * v, 0))
+    const d = [0, 1, 2].map((i) => z.reduce((sum, v, j) => sum + packedFactor(factor, i, j) * v, 0))
     return deltaE00Of(lab.L, lab.a, lab.b, lab.L + d[0]!, lab.a + d[1]!, lab.b + d[2]!)
   })
   return off.sort((a, b) => a - b)[Math.floor(SHARE * off.length)]!
@@ -76,7 +76,8 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
     // Bands do not meet in a film: what a shape does is what each band does, times the shape there.
     const { byK, byS } = bends(mixture, seen, paint, drops / total)
     const slopes = Array.from({ length: SHAPES }, (_, k) => {
-      const [bend, shape] = k < K_SHAPES ? [byK, shapes[k]!] : [byS, shapes[k - K_SHAPES]!]
+      const [bend, shape] =
+        k < K_SHAPES ? [byK, basisShapes[k]!] : [byS, basisShapes[k - K_SHAPES]!]
       const there = labOf(
         seen.map((R, i) => R + STEP * shape[i]! * bend[i]!),
         options,
@@ -85,7 +86,7 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
     })
     for (let j = 0; j < SHAPES; j++) {
       const column = [0, 1, 2].map((c) =>
-        slopes.reduce((sum, slope, i) => sum + slope[c]! * packed(spread, i, j), 0),
+        slopes.reduce((sum, slope, i) => sum + slope[c]! * packedFactor(spread, i, j), 0),
       )
       for (let r = 0; r < 3; r++)
         for (let c = 0; c < 3; c++) covariance[r]![c]! += column[r]! * column[c]!

@@ -1,4 +1,4 @@
-import { choleskyOf, packed } from './cholesky'
+import { choleskyOf, packedFactor } from './cholesky'
 import { moved, SHAPES } from './basis'
 import type { Mixture } from '../paint'
 
@@ -50,7 +50,8 @@ const covarianceOf = (spread: Spread): number[][] =>
   Array.from({ length: SHAPES }, (_, i) =>
     Array.from({ length: SHAPES }, (_, j) => {
       let sum = 0
-      for (let k = 0; k < SHAPES; k++) sum += packed(spread, i, k) * packed(spread, j, k)
+      for (let k = 0; k < SHAPES; k++)
+        sum += packedFactor(spread, i, k) * packedFactor(spread, j, k)
       return sum
     }),
   )
@@ -83,6 +84,6 @@ export const STARTER_SPREAD = spreadOf({ strength: 0.35, depth: 0.2, hue: 0.1, s
  */
 export function drawn<P extends Mixture>(paint: P, spread: Spread, normals: () => number): P {
   const z = Array.from({ length: SHAPES }, normals)
-  const by = z.map((_, i) => z.reduce((sum, v, j) => sum + packed(spread, i, j) * v, 0))
+  const by = z.map((_, i) => z.reduce((sum, v, j) => sum + packedFactor(spread, i, j) * v, 0))
   return { ...paint, ...moved(paint, by) }
 }

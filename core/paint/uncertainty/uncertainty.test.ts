@@ -10,7 +10,7 @@ import { cautionFor, works } from '../cautions'
 import type { Paint } from '../paint'
 import { starterPaints } from '../starter'
 import { moved, SHAPES } from './basis'
-import { choleskyOf, packed } from './cholesky'
+import { choleskyOf, packedFactor } from './cholesky'
 import { predictMix } from './predicted'
 import { drawn, spreadOf, STARTER_SPREAD, SPREAD_LENGTH } from './spread'
 import { seeded } from '../../numbers/seeded'
@@ -32,7 +32,7 @@ describe('uncertainty', () => {
     for (let i = 0; i < 3; i++)
       for (let j = 0; j < 3; j++) {
         let sum = 0
-        for (let k = 0; k < 3; k++) sum += packed(factor, i, k) * packed(factor, j, k)
+        for (let k = 0; k < 3; k++) sum += packedFactor(factor, i, k) * packedFactor(factor, j, k)
         expect(sum).toBeCloseTo(matrix[i]![j]!, 12)
       }
     expect(STARTER_SPREAD).toHaveLength(SPREAD_LENGTH)

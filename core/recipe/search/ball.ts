@@ -1,8 +1,8 @@
 import TinyQueue from 'tinyqueue'
-import { lightnessWeight } from '../../colour/differenceBounds'
+import { SL } from '../../colour/differenceBounds'
 import { leastDifference } from '../../colour/leastDifference'
 import type { LabBox } from '../../colour/leastDifference'
-import { ofRoot } from '../../colour/lab'
+import { fInverse } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
 import { leastAlong, mostAlong } from './faces'
@@ -49,8 +49,7 @@ export class DifferenceBall {
   ) {
     // S_L is 1.75 at most, and less where the mean lightness lies nearer to 50; twice refined.
     let dL = reach * 1.747
-    for (let i = 0; i < 2; i++)
-      dL = reach * Math.max(lightnessWeight(target.L - dL / 2), lightnessWeight(target.L + dL / 2))
+    for (let i = 0; i < 2; i++) dL = reach * Math.max(SL(target.L - dL / 2), SL(target.L + dL / 2))
     const [low, high] = [Math.max(-1, target.L - dL), Math.min(101, target.L + dL)]
     this.root = this.cell([low, high, -WIDEST[0], WIDEST[0], -WIDEST[1], WIDEST[1]])
   }
@@ -59,8 +58,8 @@ export class DifferenceBall {
     const [L1, L2, a1, a2, b1, b2] = box
     const [X, Y, Z] = this.white
     const [f1, f2] = [(L1 + 16) / 116, (L2 + 16) / 116]
-    const low: XYZ = [X * ofRoot(f1 + a1 / 500), Y * ofRoot(f1), Z * ofRoot(f1 - b2 / 200)]
-    const high: XYZ = [X * ofRoot(f2 + a2 / 500), Y * ofRoot(f2), Z * ofRoot(f2 - b1 / 200)]
+    const low: XYZ = [X * fInverse(f1 + a1 / 500), Y * fInverse(f1), Z * fInverse(f1 - b2 / 200)]
+    const high: XYZ = [X * fInverse(f2 + a2 / 500), Y * fInverse(f2), Z * fInverse(f2 - b1 / 200)]
     const out = this.hull.some((face) => leastAlong(face, low, high) > face.most)
     return { box, least: out ? Infinity : leastDifference(this.target, box), low, high }
   }

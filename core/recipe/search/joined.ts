@@ -90,7 +90,7 @@ class Sets {
  * Points joined two by two, those first whose box grows least: a binary tree whose sets are close together.
  * Quadratic in the points: three hundred take some hundredths of a second.
  */
-export function joined(points: readonly Float64Array[]): Joined {
+export function joinedClusters(points: readonly Float64Array[]): Joined {
   const sets = new Sets(points)
   const trees: Joined[] = points.map((_, point) => ({ point }))
   let live = [...trees.keys()]

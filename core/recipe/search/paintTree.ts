@@ -2,7 +2,7 @@ import { BANDS } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Mixture } from '../../paint/paint'
-import { joined } from './joined'
+import { joinedClusters } from './joined'
 import type { Joined } from './joined'
 
 /** How far K and S of the paints in a cluster reach, and their middle, weighed by what the eye sees of each band. */
@@ -115,7 +115,7 @@ export function paintTree(paints: readonly Mixture[]): PaintTree {
     extent[1] += APART * extent[3]
     return clusters.push({ from, to, left, right, curves, extent }) - 1
   }
-  const root = lay(joined(paints.map((paint) => features(paint, seen))))
+  const root = lay(joinedClusters(paints.map((paint) => features(paint, seen))))
   return { order, clusters, root }
 }
 

@@ -22,7 +22,7 @@ export const leastOf = (w: Float64Array, { low, high }: Bound): number =>
   w.reduce((sum, one, i) => sum + one * (one > 0 ? low[i]! : high[i]!), 0)
 
 /** Whether a bound and the box around the target have anything in common. */
-export function meets({ axes }: Bound, box: TargetBox): boolean {
+export function mayMeet({ axes }: Bound, box: TargetBox): boolean {
   for (let k = 0; k < axes.length; k += 2)
     if (axes[k]! > box[k + 1]! || axes[k + 1]! < box[k]!) return false
   return true

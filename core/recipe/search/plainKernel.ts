@@ -4,7 +4,7 @@ import type { SearchKernel, Take } from './kernel'
 import type { PaintTree } from './paintTree'
 import type { Face } from './faces'
 import { weightsAlong } from './faces'
-import { leastOf, meets, plainBound, reflectance } from './plainBound'
+import { leastOf, mayMeet, plainBound, reflectance } from './plainBound'
 import { cornersOf } from './ratioTree'
 import type { RatioCell, RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
@@ -101,7 +101,7 @@ export function plainKernel(
     if (combinations * ratios > WORTH) {
       work++
       const bound = boundOf(slots, cornersOf(tree, cell))
-      if (!meets(bound, box) || across.some(({ w, most }) => leastOf(w, bound) > most)) return
+      if (!mayMeet(bound, box) || across.some(({ w, most }) => leastOf(w, bound) > most)) return
     }
     if (combinations * ratios <= LEAF) {
       for (let r = cell.from; r < cell.to; r++) {

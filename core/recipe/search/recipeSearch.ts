@@ -3,7 +3,7 @@ import { checkLimit, checkLimits } from '../recipe'
 import type { Recipe, RecipeRequest } from '../recipe'
 import { earlierPlaced } from '../merge'
 import { countRecipes } from '../recipeList'
-import { Shortlist, TIE } from '../shortlist'
+import { RecipeShortlist, TIE } from '../shortlist'
 import type { Candidate } from '../shortlist'
 import { HeldBounds, RENEW } from './heldBounds'
 import { searchKernel } from './kernel'
@@ -19,7 +19,7 @@ import { seedDrafts } from './seed'
 import { Turns } from './turns'
 import { tasksOf } from './tasks'
 import type { Tasks } from './tasks'
-import { ROUGH } from './wasmKernel'
+import { ROUGH_KERNEL } from './wasmKernel'
 import type { Lab } from '../../colour/lab'
 
 interface Found extends Candidate {
@@ -50,7 +50,7 @@ export class RecipeSearch {
   private readonly tree: PaintTree
   private readonly kernel: SearchKernel
   private readonly objective: Objective
-  private readonly list: Shortlist<Found>
+  private readonly list: RecipeShortlist<Found>
   private readonly seen = new Set<string>()
   private readonly ratios: RatioTree[]
   private readonly tasks: Tasks
@@ -90,7 +90,7 @@ export class RecipeSearch {
       this.objective.target,
     )
     this.closely = options.closeBounds ?? countRecipes(request.paints.length, request) > LARGE
-    this.list = new Shortlist<Found>(request.limit ?? 1, earlierPlaced)
+    this.list = new RecipeShortlist<Found>(request.limit ?? 1, earlierPlaced)
     const { paints, maxPaints, maxDrops } = request
     for (const { members, drops } of seedDrafts(this.objective, {
       paints: paints.length,
@@ -179,7 +179,7 @@ export class RecipeSearch {
   }
 
   private readonly hear: Take = (found, drops, X, Y, Z) => {
-    if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH) return
+    if (this.objective.rough(X, Y, Z) > this.threshold + ROUGH_KERNEL) return
     this.take(found, drops)
     if (this.list.worst < RENEW * this.threshold) this.narrow()
   }

@@ -1,5 +1,5 @@
-import { LEAST_TURN, lightnessWeight, mostTurn } from '../../colour/differenceBounds'
-import { EPSILON, ofRoot } from '../../colour/lab'
+import { LEAST_RT, SL, mostRT } from '../../colour/differenceBounds'
+import { EPSILON, fInverse } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
 import type { Face } from './faces'
@@ -59,8 +59,7 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
   if (!(e < 100)) return EVERYTHING
   // Mean lightness lies within half the difference of the target's; twice refined.
   let dL = e * 1.747
-  for (let i = 0; i < 2; i++)
-    dL = e * Math.max(lightnessWeight(target.L - dL / 2), lightnessWeight(target.L + dL / 2))
+  for (let i = 0; i < 2; i++) dL = e * Math.max(SL(target.L - dL / 2), SL(target.L + dL / 2))
   // The stretched chroma of the target under any G.
   const C = Math.hypot(1.5 * target.a, target.b)
   let radius = Infinity
@@ -68,7 +67,7 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
     // Worst rotation anywhere; from 0° to 180° of mean hue it is below 1.1e-6.
     const warm = side === 'known' && target.b - radius > 0
     if (side === 'known' && !warm) break
-    let rho = warm ? LEAST_TURN : 2 * Math.sin(Math.PI / 3)
+    let rho = warm ? LEAST_RT : 2 * Math.sin(Math.PI / 3)
     for (let i = 0; i < 3; i++) {
       const r = e / Math.sqrt(1 - rho / 2)
       const shrink = 1 - 0.0225 * r
@@ -78,27 +77,27 @@ export function targetBox(target: Lab, white: XYZ, e: number, [alpha, beta]: Tur
       }
       const mean = (C + r / 2) / shrink
       radius = r * (1 + 0.045 * mean)
-      if (!warm) rho = mostTurn(mean)
+      if (!warm) rho = mostRT(mean)
     }
   }
   // Lightness alone still bounds Y when chroma and hue are open.
   if (radius === Infinity)
     return [
       ...ANY,
-      white[1] * ofRoot(fy(target.L - dL)),
-      white[1] * ofRoot(fy(target.L + dL)),
+      white[1] * fInverse(fy(target.L - dL)),
+      white[1] * fInverse(fy(target.L + dL)),
       ...ANY,
       ...ANY,
       ...ANY,
     ]
   const [low, high] = [fy(target.L - dL), fy(target.L + dL)]
-  const x = (f: number, a: number): number => white[0] * ofRoot(f + a / 500)
-  const z = (f: number, b: number): number => white[2] * ofRoot(f - b / 200)
+  const x = (f: number, a: number): number => white[0] * fInverse(f + a / 500)
+  const z = (f: number, b: number): number => white[2] * fInverse(f - b / 200)
   return [
     x(low, target.a - radius),
     x(high, target.a + radius),
-    white[1] * ofRoot(low),
-    white[1] * ofRoot(high),
+    white[1] * fInverse(low),
+    white[1] * fInverse(high),
     z(low, target.b + radius),
     z(high, target.b - radius),
     ...turned(

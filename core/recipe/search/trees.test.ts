@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { seeded } from '../../numbers/seeded'
 import { starterPaints } from '../../paint/starter'
 import { compositions } from './compositions'
-import { joined } from './joined'
+import { joinedClusters } from './joined'
 import type { Joined } from './joined'
 import { paintTree } from './paintTree'
 import { cornersOf, ratioTree } from './ratioTree'
@@ -28,7 +28,7 @@ describe('the trees of a search', () => {
     const points = Array.from({ length: 60 }, (_, i) =>
       Float64Array.from(families[i % 12]!, (at) => at + 0.001 * random()),
     )
-    const tree = joined(points)
+    const tree = joinedClusters(points)
     expect(placesOf(tree).sort((a, b) => a - b)).toEqual(points.map((_, i) => i))
     const setsOf = (at: Joined): Joined[] => [at, ...(at.of?.flatMap(setsOf) ?? [])]
     const fives = setsOf(tree)
@@ -42,7 +42,7 @@ describe('the trees of a search', () => {
       return { point: -1, of: [halved(from, half), halved(half, to)] }
     }
     expect(widthOf(tree, points)).toBeLessThan(0.5 * widthOf(halved(0, 60), points))
-    expect(depthOf(joined(points.map(() => points[0]!)))).toBeLessThan(12)
+    expect(depthOf(joinedClusters(points.map(() => points[0]!)))).toBeLessThan(12)
   })
 
   it('every ratio stands once in its tree, within the corners of all cells above it', () => {

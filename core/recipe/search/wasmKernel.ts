@@ -22,7 +22,7 @@ const ENTRY = 28
  */
 export const SLACK = 2e-5
 /** How far a difference in single precision may be off, ΔE00; it is off by less than a tenth of this. */
-export const ROUGH = 0.02
+export const ROUGH_KERNEL = 0.02
 /** A sum of the merged bands is off by less than this share of all that is added. */
 const SUMS = 1e-6
 
@@ -97,7 +97,7 @@ export function wasmKernel(
     trees.slice(0, count - 1).reduce((sum, one) => sum + part(one).length, 0)
   return {
     seek(bounds, difference) {
-      if (target) sought[7] = (difference + ROUGH) ** 2
+      if (target) sought[7] = (difference + ROUGH_KERNEL) ** 2
       kernel.setMostLeaf(LEAVES[difference > FAR ? 1 : 0])
       lay(bounds)
     },

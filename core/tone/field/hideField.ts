@@ -1,5 +1,5 @@
 import { linearRgbMatrix } from '../../colour/display'
-import { ofRoot } from '../../colour/lab'
+import { fInverse } from '../../colour/lab'
 import { whitePoint } from '../../colour/white'
 import { byteOfLinear } from './encodeTable'
 import { reachableChroma } from './gamut'
@@ -37,7 +37,7 @@ export function hideField(chroma: number, gamut: Gamut, width: number, height: n
   })
   let reached = 0
   // Own names, as these run once a pixel.
-  const [root, byteOf, reach] = [ofRoot, byteOfLinear, reachableChroma]
+  const [root, byteOf, reach] = [fInverse, byteOfLinear, reachableChroma]
   for (let y = 0, out = 0; y < height; y++) {
     const L = HIDE_TOP_L + ((HIDE_BOTTOM_L - HIDE_TOP_L) * y) / (height - 1)
     const fy = (L + 16) / 116

@@ -18,7 +18,7 @@ import ReadingSlot from './ReadingSlot.vue'
 import ShelfList from './ShelfList.vue'
 import TintScale from './TintScale.vue'
 import { useNewPaint } from './useNewPaint'
-import type { Way } from './useNewPaint'
+import type { ToldBy } from './useNewPaint'
 
 /** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
 const router = useRouter()
@@ -26,7 +26,7 @@ const store = useProject()
 const { way, about, opacity, tintStep, byEye, film, tint, readings, paint, trouble, add, neatLab } =
   useNewPaint()
 const under = ref('yellow-ochre')
-const ways: { key: Way; name: string; hint: string }[] = [
+const ways: { key: ToldBy; name: string; hint: string }[] = [
   {
     key: 'eye',
     name: 'By its colour',

@@ -23,12 +23,12 @@ import type { SolveJob } from '../../../workers/boxJobs'
 import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
 
-export type Way = 'eye' | 'films' | 'tint' | 'list'
+export type ToldBy = 'eye' | 'films' | 'tint' | 'list'
 
 /** The paint that is being put into the box: what is told, what was read, what came of it. */
 export function useNewPaint() {
   const store = useProject()
-  const way = ref<Way>('eye')
+  const way = ref<ToldBy>('eye')
   const about = reactive({
     name: '',
     kind: 'paint' as PaintKind,

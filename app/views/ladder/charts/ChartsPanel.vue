@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import { labOf, mixPaints, opaqueReflectance } from '../../../../core'
+import { labOf, mixPaints, opaqueReflectance, clamp } from '../../../../core'
 import GapBars from '../../../charts/GapBars.vue'
 import HuePath from '../../../charts/HuePath.vue'
 import SpectraLines from '../../../charts/SpectraLines.vue'
@@ -51,11 +51,10 @@ const moved = computed(() => Object.keys(store.plan.moved ?? {}).length)
 function move(at: number, by: { L?: number; a?: number; b?: number }): void {
   const { key } = ladder.steps[at]!
   const had = store.plan.moved?.[key] ?? { L: 0, a: 0, b: 0 }
-  const held = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
   store.moveStep(key, {
-    L: held(had.L + (by.L ?? 0), 60),
-    a: held(had.a + (by.a ?? 0), 60),
-    b: held(had.b + (by.b ?? 0), 60),
+    L: clamp(had.L + (by.L ?? 0), [-60, 60]),
+    a: clamp(had.a + (by.a ?? 0), [-60, 60]),
+    b: clamp(had.b + (by.b ?? 0), [-60, 60]),
   })
 }
 </script>

@@ -7,7 +7,7 @@ import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useCritic } from '../../../stores/critic/critic'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { isKnown, nameOf, paintOf } from '../../../stores/paints'
-import { moveWords, skinFaultWords } from '../../../words/critic'
+import { skinMoveWords, skinFaultWords } from '../../../words/critic'
 import SkinStrips from './SkinStrips.vue'
 
 /** What is wrong, the most important first, each with what mends it. */
@@ -61,7 +61,7 @@ const offWords = (off: number): string =>
           <p v-for="(move, n) in moves" :key="n" class="move">
             <ColourPatch v-if="labOfMove(move)" :lab="labOfMove(move)!" class="swatch" />
             <span>
-              <b>{{ nameOfMove(move) }}</b>, {{ moveWords(move, many) }}
+              <b>{{ nameOfMove(move) }}</b>, {{ skinMoveWords(move, many) }}
               <span class="soft">{{ move.before.toFixed(0) }} → {{ move.after.toFixed(0) }}</span>
             </span>
           </p>
@@ -79,7 +79,7 @@ const offWords = (off: number): string =>
             />
             <span>
               <b>{{ nameOfMove(critic.answer.alike.move) }}</b>,
-              {{ moveWords(critic.answer.alike.move, many) }} sets them apart
+              {{ skinMoveWords(critic.answer.alike.move, many) }} sets them apart
             </span>
           </p>
         </li>

@@ -2,9 +2,7 @@ import { VERSION } from '../../../project/commission'
 import { fromVersion1 } from './version1'
 import { fromVersion2 } from './version2'
 import { fromVersion3 } from './version3'
-
-/** Plain data as it comes out of a file: anything may be in it. */
-export type Loose = Record<string, unknown>
+import type { Loose } from './loose'
 
 /** The step from each version to the next. */
 const steps: Readonly<Record<number, (old: Loose) => Loose>> = {

@@ -3,15 +3,14 @@ import { hideZones } from '../../../tone/hideZones'
 import { skinZones } from '../../../tone/skinZones'
 import { slugOf } from '../../slug'
 import { longest } from '../../../project/limits'
-import type { Loose } from './migrate'
+import { isLoose } from './loose'
+import type { Loose } from './loose'
 
 /**
  * Version 1 to 2. Coats, accents and versions get ids; a figure has one size and one number of it; what is done and
  * what dries belongs to the commission and says what it is of; a log entry names its figure by id.
  */
 
-const isLoose = (data: unknown): data is Loose =>
-  typeof data === 'object' && data !== null && !Array.isArray(data)
 const listOf = (data: unknown): Loose[] => (Array.isArray(data) ? data.filter(isLoose) : [])
 const textOf = (data: unknown): string => (typeof data === 'string' ? data : '')
 

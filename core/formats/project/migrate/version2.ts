@@ -1,15 +1,13 @@
 import { stepPuddle } from '../../../project/storedPuddle'
 import type { StepKey } from '../../../project/steps'
-import type { Loose } from './migrate'
+import { isLoose } from './loose'
+import type { Loose } from './loose'
 
 /**
  * Version 2 to 3. Every mix is a puddle: what was kept for a step of a ladder, what a coat was mixed of for itself,
  * the same wherever it was laid on a figure; a mix of one bottle is that bottle. Parts of a ladder that coats had
  * named (“the deepest step”) are the puddles of its steps; a place is what has to be true of it.
  */
-
-const isLoose = (data: unknown): data is Loose =>
-  typeof data === 'object' && data !== null && !Array.isArray(data)
 
 /** Parts of a ladder as they were named. */
 const roles: Readonly<Record<string, StepKey>> = {

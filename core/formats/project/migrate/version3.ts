@@ -1,7 +1,5 @@
-import type { Loose } from './migrate'
-
-const isLoose = (data: unknown): data is Loose =>
-  typeof data === 'object' && data !== null && !Array.isArray(data)
+import { isLoose } from './loose'
+import type { Loose } from './loose'
 
 /** Version 3 to 4. A plan that did not say how it is mixed had each step mixed on its own; now that has to be said. */
 const planFrom = (plan: unknown): unknown =>

@@ -3,7 +3,7 @@ import { distanceGrid } from '../distanceGrid'
 import type { FormKey } from '../../../project/forms'
 import { occlusionOf } from '../occlusion'
 import { reachOf } from '../reach'
-import { PACKED_TERMS, packSamples, samplesOf, thinned } from '../samples'
+import { PACKED_TERMS, packSamples, samplesOf, everyNth } from '../samples'
 import { surfaceNet } from '../surfaceNet'
 import { shapes } from './shapes'
 
@@ -17,7 +17,7 @@ const GRID = 56
 export function formPoints(key: FormKey): string {
   const shape = shapes[key]
   const mesh = surfaceNet(shape, CELLS)
-  const bare = thinned(
+  const bare = everyNth(
     samplesOf(mesh, occlusionOf(shape, mesh), curvatureOf(mesh), {
       terms: 3,
       values: mesh.positions,

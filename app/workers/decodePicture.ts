@@ -10,7 +10,10 @@ const HEAD = 1 << 20
  * The pixels of a picture file, scaled to what is looked at. `progress` runs 0–1.
  * @throws RangeError for a file that is no picture, too large or damaged.
  */
-export async function decode(file: Blob, progress: (done: number) => void): Promise<Picture> {
+export async function decodePicture(
+  file: Blob,
+  progress: (done: number) => void,
+): Promise<Picture> {
   progress(0.05)
   const head = new Uint8Array(await file.slice(0, HEAD).arrayBuffer())
   const { kind, width, height } = identifyPicture(head)
