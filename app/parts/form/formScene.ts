@@ -1,36 +1,11 @@
-import {
-  BufferAttribute,
-  BufferGeometry,
-  Color,
-  DataTexture,
-  Mesh,
-  PerspectiveCamera,
-  Raycaster,
-  RedFormat,
-  RepeatWrapping,
-  Scene,
-  ShaderMaterial,
-  Vector2,
-  Vector3,
-  Vector4,
-  WebGLRenderer,
-} from 'three'
+import { BufferAttribute, BufferGeometry, Color, Mesh, PerspectiveCamera, Raycaster, Scene, Vector2, Vector3, Vector4, WebGLRenderer } from 'three'
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import { harmonics } from '../../../core'
-import type { Reach } from '../../../core'
-import { brushEdges, fillRamp, fragmentShader, RAMP, vertexShader } from './formPaint'
-import type { FormLook, FormNeed } from './formPaint'
-import { GRAIN, strokes } from './grain'
-
-/** A form as the scene takes it. */
-interface FormGeometry {
-  positions: Float32Array
-  normals: Float32Array
-  occlusion: Float32Array
-  curvature: Float32Array
-  reach: Reach
-  triangles: Uint32Array
-}
+import { brushEdges, fillRamp } from './formPaint'
+import { formGeometry } from './formGeometry'
+import type { BareForm } from './formGeometry'
+import { formMaterial } from './formMaterial'
+import type { FormLook } from './formPaint'
 
 /** Places of life in screen colours: three numbers a point that are added, four that cover. */
 export interface FormLife {
@@ -47,7 +22,7 @@ function drawnInSoftware(context: WebGLRenderingContext | WebGL2RenderingContext
 }
 
 export interface FormScene {
-  show(geometry: FormGeometry): void
+  show(form: BareForm): void
   paint(look: FormLook): void
   resize(width: number, height: number): void
   /** Only these points are painted, 0 or 1 each; all of them when nothing is given. */
@@ -78,35 +53,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   const camera = new PerspectiveCamera(28, 1, 0.1, 20)
   camera.position.set(0, 0, 4.6)
   const scene = new Scene()
-  const strip = new Uint8Array(2 * 4 * RAMP)
-  const ramp = new DataTexture(strip, RAMP, 2)
-  const grain = new DataTexture(strokes(), GRAIN, GRAIN, RedFormat)
-  grain.wrapS = grain.wrapT = RepeatWrapping
-  grain.needsUpdate = true
-  const material = new ShaderMaterial({
-    defines: {},
-    vertexShader,
-    fragmentShader,
-    uniforms: {
-      key: { value: new Vector3(0, 1, 0) },
-      key2: { value: new Vector3(0, 1, 0) },
-      from2: { value: [0, 1, 2, 3].map(() => new Vector4()) },
-      meets: { value: 1 },
-      stray: { value: 0 },
-      grain: { value: grain },
-      from: { value: [0, 1, 2, 3].map(() => new Vector4()) },
-      hollow: { value: 0 },
-      ridges: { value: 0 },
-      ramp: { value: ramp },
-    },
-  })
-  /** What is needed is compiled in; what was needed once is kept compiled. */
-  const need = (what: FormNeed, on: boolean): void => {
-    if (what in material.defines === on) return
-    if (on) material.defines[what] = ''
-    else delete material.defines[what]
-    material.needsUpdate = true
-  }
+  const { material, strip, ramp, grain, need } = formMaterial()
   const mesh = new Mesh(new BufferGeometry(), material)
   // Always in view: its bounds need not be worked out.
   mesh.frustumCulled = false
@@ -131,30 +78,8 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   canvas.addEventListener('webglcontextrestored', later)
   return {
     software: drawnInSoftware(renderer.getContext()),
-    show({ positions, normals, occlusion, curvature, reach, triangles }) {
-      const geometry = new BufferGeometry()
-      geometry.setAttribute('position', new BufferAttribute(positions, 3))
-      geometry.setAttribute('normal', new BufferAttribute(normals, 3))
-      geometry.setAttribute('occlusion', new BufferAttribute(occlusion, 1))
-      geometry.setAttribute('curvature', new BufferAttribute(curvature, 1))
-      const { terms, values } = reach
-      for (const k of [0, 1, 2, 3]) {
-        const four = new Float32Array(4 * occlusion.length)
-        for (let p = 0; p < occlusion.length; p++)
-          four.set(
-            values.subarray(p * terms + 4 * k, p * terms + Math.min(terms, 4 * k + 4)),
-            4 * p,
-          )
-        geometry.setAttribute(`reach${k}`, new BufferAttribute(four, 4))
-      }
-      geometry.setAttribute(
-        'placed',
-        new BufferAttribute(new Float32Array(occlusion.length).fill(1), 1),
-      )
-      const many = occlusion.length
-      geometry.setAttribute('glazed', new BufferAttribute(new Float32Array(3 * many), 3))
-      geometry.setAttribute('over', new BufferAttribute(new Float32Array(4 * many), 4))
-      geometry.setIndex(new BufferAttribute(triangles, 1))
+    show(shown) {
+      const geometry = formGeometry(shown)
       mesh.geometry.dispose()
       mesh.geometry = geometry
       later()

@@ -1,34 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
-import {
-  habitsFrom,
-  mostOf,
-  moveKey,
-  remainingMoves,
-  runSheet,
-  smallLadders,
-  takenFromBottles,
-  zonesOf,
-} from '../../../core'
-import type {
-  BenchMove,
-  Figure,
-  FigureBench,
-  Ingredient,
-  PlannedPuddle,
-  SheetFigure,
-  StackCoat,
-} from '../../../core'
-import { moveWords } from '../../words/moves'
+import { mostOf, moveKey, remainingMoves, takenFromBottles } from '../../../core'
+import type { BenchMove, FigureBench, Ingredient, PlannedPuddle, StackCoat } from '../../../core'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useCoats } from '../coats/coats'
-import { stackPlanOf } from '../coats/stackPlanOf'
-import { zoneNames } from '../palette/zoneNames'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
+import { useBenchActs } from './acts'
 import { useAlongside } from './alongside'
+import { useChains } from './chains'
 import { useMixing } from './mixing'
 import { useTimers } from './timers'
 
@@ -56,44 +38,13 @@ export const useBench = defineStore('bench', () => {
   /** Other figures that are painted alongside. */
   const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures
-  const habits = computed(() => habitsFrom(store.log, state.value.dried ?? NOTHING))
   const { palettes } = alongside
-  const sheetOf = (figure: Figure, copy: number): SheetFigure => {
-    const nameOfZone = zoneNames(figure)
-    return {
-      id: figure.id,
-      copy,
-      sizeMm: figure.size.heightMm,
-      stack: stackPlanOf(figure),
-      accents: (figure.accents ?? []).map(({ place, of }) => ({
-        place,
-        name: nameOfZone(place),
-        ...(of ? { of } : {}),
-      })),
-      details: (figure.details ?? []).map(({ key }) => ({
-        key,
-        name: smallLadders.find((one) => one.key === key)?.name ?? key,
-      })),
-    }
-  }
-  const figureOf = (id: string): Figure => along.value.find((one) => one.id === id) ?? store.figure
-  const chains = computed<BenchMove[][]>(() =>
-    [
-      ...Array.from({ length: atOnce.value }, (_, n) => sheetOf(store.figure, n + 1)),
-      ...along.value.map((figure) => sheetOf(figure, 1)),
-    ].map((figure) =>
-      runSheet(figure, {
-        slower: state.value.slower,
-        drying: habits.value.drying,
-        wordsOf: (move) =>
-          moveWords(
-            move,
-            zonesOf(figureOf(figure.id).tone),
-            (of) => palettes.value.get(figure.id)?.nameOf(of) ?? '…',
-          ),
-      }),
-    ),
-  )
+  const { habits, chains } = useChains({
+    state: () => state.value,
+    atOnce: () => atOnce.value,
+    along: () => along.value,
+    palettes: () => palettes.value,
+  })
   const {
     answer: planned,
     trouble,
@@ -169,45 +120,16 @@ export const useBench = defineStore('bench', () => {
     const all = palettes.value.get(move.figure)?.paintedWith(move.of) ?? []
     return all[move.of.kind === 'detail' ? 1 : 0]
   }
-  function next(): void {
-    const one = now.value
-    if (!one) return
-    const { figure, copy, of } = one.move
-    const taken = takenFromBottles(mixedFor(one.move))
-    const made = {
-      ...{ figure, copy, of, at: Date.now() },
-      ...(one.mixes ? { mixed: true } : {}),
-      ...(taken.length > 0 ? { taken } : {}),
-    }
-    store.setDone([...doneMoves.value, made], taken.length > 0 ? [{ parts: taken }] : [])
-  }
-  /** The last that was done of what is on the bench. */
-  const last = computed(() => doneMoves.value.findLast((one) => done.value.has(moveKey(one))))
-  function back(): void {
-    const one = last.value
-    if (!one) return
-    const back = (one.taken ?? []).map(({ paint, drops }) => ({ paint, drops: -drops }))
-    store.setDone(
-      doneMoves.value.filter((other) => other !== one),
-      back.length > 0 ? [{ parts: back }] : [],
-    )
-  }
-  /** Drying of the move that was just done, else of the one at hand. */
-  function dry(): void {
-    const move = (last.value && moves.value.get(moveKey(last.value))) ?? now.value?.move
-    if (!move || move.dryMin === 0) return
-    start(move)
-  }
-  /** A timer is taken away; one that still ran says that this coat dries sooner here. */
-  function stopTimer(key: string): void {
-    const move = moves.value.get(key)
-    const kind = move && coatOf(move)?.kind
-    const left = leftOf(key)
-    if (!move || !kind || left <= 0) return void store.setTimers(others(key))
-    const tookMin = Math.max(0, move.dryMin - left)
-    const dried = [...(state.value.dried ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
-    store.setTimers(others(key), dried.slice(-mostOf.dried))
-  }
+  const { last, next, back, dry, stopTimer } = useBenchActs({
+    state: () => state.value,
+    now: () => now.value,
+    moves: () => moves.value,
+    doneMoves: () => doneMoves.value,
+    done: () => done.value,
+    mixedFor,
+    kindOf: (move) => coatOf(move)?.kind,
+    timers: { start, others, leftOf },
+  })
   return {
     state,
     set,

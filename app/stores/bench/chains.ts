@@ -1,0 +1,62 @@
+import { computed } from 'vue'
+import type { ComputedRef } from 'vue'
+import { habitsFrom, runSheet, smallLadders, zonesOf } from '../../../core'
+import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
+import { moveWords } from '../../words/moves'
+import { stackPlanOf } from '../coats/stackPlanOf'
+import type { FigurePalette } from '../palette/figurePalette'
+import { zoneNames } from '../palette/zoneNames'
+import { useProject } from '../project/project'
+
+const NOTHING: readonly never[] = []
+
+/** A figure as the run sheet takes it: one of those that are painted alike. */
+function sheetOf(figure: Figure, copy: number): SheetFigure {
+  const nameOfZone = zoneNames(figure)
+  return {
+    id: figure.id,
+    copy,
+    sizeMm: figure.size.heightMm,
+    stack: stackPlanOf(figure),
+    accents: (figure.accents ?? []).map(({ place, of }) => ({
+      place,
+      name: nameOfZone(place),
+      ...(of ? { of } : {}),
+    })),
+    details: (figure.details ?? []).map(({ key }) => ({
+      key,
+      name: smallLadders.find((one) => one.key === key)?.name ?? key,
+    })),
+  }
+}
+
+/** What the figures on the bench are painted in, move by move: a chain a piece, those of one figure alike. */
+export function useChains(asked: {
+  state: () => FigureBench
+  atOnce: () => number
+  along: () => readonly Figure[]
+  palettes: () => ReadonlyMap<string, FigurePalette>
+}) {
+  const store = useProject()
+  const habits = computed(() => habitsFrom(store.log, asked.state().dried ?? NOTHING))
+  const figureOf = (id: string): Figure =>
+    asked.along().find((one) => one.id === id) ?? store.figure
+  const chains: ComputedRef<BenchMove[][]> = computed(() =>
+    [
+      ...Array.from({ length: asked.atOnce() }, (_, n) => sheetOf(store.figure, n + 1)),
+      ...asked.along().map((figure) => sheetOf(figure, 1)),
+    ].map((figure) =>
+      runSheet(figure, {
+        slower: asked.state().slower,
+        drying: habits.value.drying,
+        wordsOf: (move) =>
+          moveWords(
+            move,
+            zonesOf(figureOf(figure.id).tone),
+            (of) => asked.palettes().get(figure.id)?.nameOf(of) ?? '…',
+          ),
+      }),
+    ),
+  )
+  return { habits, chains }
+}
