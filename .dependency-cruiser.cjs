@@ -1,19 +1,6 @@
 /** Which folder may read which (docs/architecture: dependencies point one way). */
-const chain = [
-  'numbers',
-  'colour',
-  'paint',
-  'puddle',
-  'tone',
-  'project',
-  'recipe',
-  'ladder',
-  'range',
-  'place',
-  'coats',
-  'critic',
-  'bench',
-]
+const { chain } = require('./scripts/lint/layers.cjs')
+
 const mayNotRead = chain.slice(0, -1).map((name, i) => ({
   name: `${name}-reads-only-below`,
   severity: 'error',
@@ -41,8 +28,25 @@ const layersHold = layers.slice(0, -1).map((names, i) => ({
   },
 }))
 
+/** The trainer of the eye stands beside them: it reads what makes colours, and only its file format reads it. */
+const eyeAside = [
+  {
+    name: 'eye-reads-colours-only',
+    severity: 'error',
+    from: { path: '^core/eye/', pathNot: '\\.test\\.ts$' },
+    to: { path: `^core/(${[...chain.slice(chain.indexOf('project')), 'formats'].join('|')})/` },
+  },
+  {
+    name: 'nobody-reads-eye',
+    severity: 'error',
+    from: { path: `^core/(${chain.join('|')})/` },
+    to: { path: '^core/eye/' },
+  },
+]
+
 module.exports = {
   forbidden: [
+    ...eyeAside,
     ...mayNotRead,
     ...layersHold,
     {

@@ -29,13 +29,13 @@ export const runTogether = (commands) =>
  * Installs the packages when they are missing or older than the lock file.
  * @param development whether those of tests and checks are wanted too.
  */
-export function installPackages({ development = true } = {}) {
+export async function installPackages({ development = true } = {}) {
   const mark = 'node_modules/.package-lock.json'
   const fresh = existsSync(mark) && statSync(mark).mtimeMs >= statSync('package-lock.json').mtimeMs
   if (fresh && (!development || existsSync('node_modules/vitest'))) return
   console.log('Installing packages…')
   const without = development ? [] : ['--omit=dev']
-  if (!run('npm', ['ci', '--no-audit', '--no-fund', ...without])) {
+  if (!(await started('npm', ['ci', '--no-audit', '--no-fund', ...without]))) {
     console.error('The packages could not be installed; is the npm registry within reach?')
     process.exit(1)
   }
@@ -44,19 +44,35 @@ export function installPackages({ development = true } = {}) {
 /** Debian packages the tests need, and a program of each by which they are known to be there. */
 const debian = { chromium: '/usr/bin/chromium', argyll: '/usr/bin/spec2cie' }
 
+/** Runs a command without waiting for it; true when it ended well. */
+const started = (command, args, options = {}) =>
+  new Promise((resolve) => {
+    spawn(command, args, { stdio: 'inherit', ...options }).on('close', (code) =>
+      resolve(code === 0),
+    )
+  })
+
 /** Installs what is missing of Debian's Chromium (browser tests) and ArgyllCMS (reference tests). */
-export function installDebian() {
+export async function installDebian() {
   const missing = Object.keys(debian).filter((name) => !existsSync(debian[name]))
   if (missing.length === 0) return
   console.log(`Installing ${missing.join(' and ')} from Debian…`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  run('apt-get', ['update', '-qq'], { env })
-  if (!run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { env })) {
-    console.error(
-      `${missing.join(' and ')} could not be installed with apt-get; the tests need them.`,
-    )
-    process.exit(1)
-  }
+  await started('apt-get', ['update', '-qq'], { env })
+  const args = ['install', '-y', '-qq', '--no-install-recommends', ...missing]
+  if (await started('apt-get', args, { env })) return
+  console.error(
+    `${missing.join(' and ')} could not be installed with apt-get; the tests need them.`,
+  )
+  process.exit(1)
+}
+
+/** Does something and notes how many seconds it took. */
+export async function timed(times, name, act) {
+  const start = Date.now()
+  const result = await act()
+  times.push([name, Math.round((Date.now() - start) / 1000)])
+  return result
 }
 
 export const readJson = (path) =>

@@ -1,50 +1,37 @@
 import { mkdirSync, rmSync } from 'node:fs'
-import { installDebian, installPackages, readJson, run, runTogether } from './machine.mjs'
+import { installDebian, installPackages, readJson, run, runTogether, timed } from './machine.mjs'
 
 /** Types, build and lint, unit and reference tests, browser tests; then one line that counts them. */
-installPackages()
-installDebian()
+const times = []
+/** Chromium and ArgyllCMS come while the packages do: one waits for the network, the other for the disk. */
+const debian = installDebian()
+await timed(times, 'packages', () => installPackages())
 rmSync('reports', { recursive: true, force: true })
 mkdirSync('reports')
 
 /** Each keeps one core busy; lint takes longer than types, so what is built is built beside it. */
-const looked = await runTogether([
-  ['types and build', 'sh', ['-c', 'npm run -s types && npx vite build --logLevel warn']],
-  ['lint', 'npm', ['run', '-s', 'lint']],
-])
-const steps = [
-  [
-    'unit',
-    'npx',
-    [
-      'vitest',
-      'run',
-      '--reporter=default',
-      '--reporter=json',
-      '--outputFile.json=reports/unit.json',
-    ],
-  ],
-  [
-    'e2e together',
-    'npx',
-    ['playwright', 'test', '--project', 'together', '--workers', '2'],
-    'together',
-  ],
-  ['e2e alone', 'npx', ['playwright', 'test', '--project', 'alone'], 'alone'],
-]
-const unwell = looked.flatMap(([name, well]) => (well ? [] : [[name]]))
-const ran = steps.filter(([name, command, args, report]) => {
+const looked = await timed(times, 'types, build and lint', () =>
+  runTogether([
+    ['types and build', 'sh', ['-c', 'npm run -s types && npx vite build --logLevel warn']],
+    ['lint', 'npm', ['run', '-s', 'lint']],
+  ]),
+)
+await timed(times, 'rest of Debian', () => debian)
+const unwell = looked.flatMap(([name, well]) => (well ? [] : [name]))
+const reports = ['--reporter=default', '--reporter=json', '--outputFile.json=reports/unit.json']
+for (const [name, command, args] of [
+  ['unit', 'npx', ['vitest', 'run', ...reports]],
+  ['browser', 'npx', ['playwright', 'test']],
+]) {
   console.log(`\n== ${name}`)
-  const env = report ? { ...process.env, REPORT: `reports/${report}.json` } : process.env
-  return !run(command, args, { env })
-})
-const broken = [...unwell, ...ran]
+  if (!(await timed(times, name, () => run(command, args)))) unwell.push(name)
+}
 
 const unit = readJson('reports/unit.json')
-const e2e = ['together', 'alone'].flatMap((name) => readJson(`reports/${name}.json`)?.stats ?? [])
-const sum = (list, of) => list.reduce((all, one) => all + of(one), 0)
-const passed = (unit?.numPassedTests ?? 0) + sum(e2e, ({ expected, flaky }) => expected + flaky)
-const failed = (unit?.numFailedTests ?? 0) + sum(e2e, ({ unexpected }) => unexpected)
-if (broken.length > 0) console.log(`\nNot well: ${broken.map(([name]) => name).join(', ')}`)
+const browser = readJson('reports/e2e.json')?.stats
+const passed = (unit?.numPassedTests ?? 0) + (browser?.expected ?? 0)
+const failed = (unit?.numFailedTests ?? 0) + (browser?.unexpected ?? 0) + (browser?.flaky ?? 0)
+if (unwell.length > 0) console.log(`\nNot well: ${unwell.join(', ')}`)
+console.log(`\nSeconds: ${times.map(([name, seconds]) => `${name} ${seconds}`).join(', ')}`)
 console.log(`${passed} passed, ${failed} failed`)
-process.exit(broken.length > 0 || failed > 0 || passed === 0 ? 1 : 0)
+process.exit(unwell.length > 0 || failed > 0 || passed === 0 ? 1 : 0)

@@ -15,7 +15,7 @@ const NUMBERS = [
 ]
 
 /** A number in words up to twelve, and what there is so many of: “four figures”. */
-export const countWords = (n: number, one: string, several: string): string =>
+export const manyWords = (n: number, one: string, several: string): string =>
   `${NUMBERS[n] ?? String(n)} ${n === 1 ? one : several}`
 
 const DAY_MS = 86_400_000

@@ -1,12 +1,12 @@
 import type { BestSet, ReachedEnds } from '../../core'
-import { countWords } from './counts'
+import { manyWords } from './counts'
 
 /** A set of bottles, however they are named. */
 type FewSet = Omit<BestSet, 'set'> & { set: readonly unknown[] }
 
 /** What was found, and how sure that is. */
 export function fewWords({ set, mean, worst, proved, atLeast }: FewSet, going: boolean): string {
-  const many = countWords(set.length, '', '').trim()
+  const many = manyWords(set.length, '', '').trim()
   const first = `${many[0]!.toUpperCase()}${many.slice(1)} bottles, off by ${mean.toFixed(1)} on average, at worst ${worst.toFixed(1)}.`
   if (proved) return `${first} No other ${many} do better.`
   const better = Math.max(0, mean - atLeast)

@@ -11,10 +11,11 @@ import { EVERYWHERE, lightPlaces, reliefPlaces } from '../project/place'
 import { asSeen, filmOn, finishOf, stackLayers } from './stack'
 import type { Stack, StackCoat } from './stack'
 import { of, seen, coatOf, upTo, flat, end, pale, dark } from '../../tests/fixtures/coats'
+import { many } from '../../tests/thorough'
 
 describe('stacks', () => {
   it('equal the film equation composed by hand, for random stacks, in the order shown', () => {
-    for (let n = 0; n < 60; n++) {
+    for (let n = 0; n < many(60, 25); n++) {
       const coats = Array.from({ length: 1 + upTo(5) }, () =>
         coatOf(
           coatKindKeys[upTo(coatKindKeys.length)]!,

@@ -4,6 +4,7 @@ import { placedOff } from './placed'
 import { skills } from './skills'
 import type { Skill } from './skills'
 import { shareRight, Staircase } from './staircase'
+import { many } from '../../tests/thorough'
 
 /**
  * Observers that do not know our curve (signal detection theory, Green and Swets 1966): what is shown is felt with normal
@@ -56,7 +57,7 @@ function trueThreshold(noise: number, options: number): number {
 }
 
 const ANSWERS = 60
-const SEEDS = 200
+const SEEDS = many(200, 100)
 
 describe('an eye that is measured', () => {
   for (const [skill, noise, lapse] of [

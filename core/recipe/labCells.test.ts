@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { deltaE00Of } from '../colour/deltaE00'
 import { seeded } from '../numbers/seeded'
 import { labCells } from './labCells'
+import { many } from '../../tests/thorough'
 
 const random = seeded(24)
 const between = (low: number, high: number): number => low + (high - low) * random()
@@ -24,7 +25,7 @@ describe('cells of CIELAB', () => {
   })
 
   it('stand in order, and nothing in one is nearer than it says, blue and red, dark and light', () => {
-    for (let n = 0; n < 40; n++) {
+    for (let n = 0; n < many(40, 15); n++) {
       const target = { L: between(0, 100), a: between(-110, 110), b: between(-110, 110) }
       const { cells: order, least } = cells.nearestFirst(target)
       expect(new Set(order).size).toBe(cells.starts.length - 1)

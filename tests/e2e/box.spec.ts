@@ -120,7 +120,7 @@ test('the card is printed, and a photograph of it gives its wells', async ({ pag
   await expect(page.getByText(/Ochre from the card is in the box/)).toBeVisible()
 })
 
-test('three hundred bottles: opened, filtered and scrolled; bad files change nothing @alone', async ({
+test('three hundred bottles: opened, filtered and scrolled; bad files change nothing @traced', async ({
   page,
 }) => {
   await page.goto('/box')

@@ -43,7 +43,7 @@ const rings = (page: Page): Promise<number> =>
 
 test.use({ apart: true })
 
-test('two tabs: a change is seen in both, only one rings, and neither overwrites the other @alone', async ({
+test('two tabs: a change is seen in both, only one rings, and neither overwrites the other', async ({
   page,
   context,
 }) => {

@@ -146,7 +146,7 @@ test('damaged and foreign files are refused by place, and nothing is lost', asyn
   await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
 })
 
-test('dragging a slider and searching anew never hold the page for 50 ms @alone', async ({
+test('dragging a slider and searching anew never hold the page for 50 ms @traced', async ({
   page,
 }) => {
   await openLadder(page)

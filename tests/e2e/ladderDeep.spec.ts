@@ -127,7 +127,7 @@ test('the puddle path, charts that move a step, versions side by side and the ca
 
 test.describe('with forms', () => {
   test.use({ forms: true })
-  test('the form turns; a large sculpt loads with progress, a broken one is refused @alone', async ({
+  test('the form turns; a large sculpt loads with progress, a broken one is refused @traced', async ({
     page,
   }, testInfo) => {
     await page.goto('/ladder?show=form')

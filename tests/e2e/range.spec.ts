@@ -115,7 +115,7 @@ test.describe('with forms', () => {
   })
 })
 
-test('choosing bottles never holds the page for 50 ms @alone', async ({ page }) => {
+test('choosing bottles never holds the page for 50 ms @traced', async ({ page }) => {
   await page.goto('/range')
   await mixed(page)
   const off = page.getByText(/All ladders: off by/)

@@ -59,7 +59,7 @@ test('a well that looks wrong is put right, by words, by numbers and by the read
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })
 
-test('a large box is searched with progress, can be stopped and never holds the page @alone', async ({
+test('a large box is searched with progress, can be stopped and never holds the page @traced', async ({
   page,
 }) => {
   const many = formatBox({

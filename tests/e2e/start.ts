@@ -31,8 +31,8 @@ export const test = base.extend<Watched & { page: Page }, { profile: BrowserCont
   faulty: [false, { option: true }],
   apart: [false, { option: true }],
   profile: [
-    async ({}, use, { project }) => {
-      const dir = await mkdtemp(join(tmpdir(), 'profile-'))
+    async ({ browserName }, use, { project }) => {
+      const dir = await mkdtemp(join(tmpdir(), `${browserName}-`))
       const { launchOptions, viewport, baseURL, serviceWorkers } = project.use
       const profile = await chromium.launchPersistentContext(dir, {
         ...launchOptions,
@@ -50,9 +50,10 @@ export const test = base.extend<Watched & { page: Page }, { profile: BrowserCont
   context: async (
     { profile, apart, isMobile, hasTouch, viewport, serviceWorkers, baseURL },
     use,
-    { project },
+    { project, tags },
   ) => {
-    if (apart || isMobile || serviceWorkers === 'allow') {
+    // Long tasks are traced through a browser of the test's own.
+    if (apart || tags.includes('@traced') || isMobile || serviceWorkers === 'allow') {
       const browser = await chromium.launch(project.use.launchOptions)
       await use(await browser.newContext({ isMobile, hasTouch, viewport, serviceWorkers, baseURL }))
       return browser.close()

@@ -61,7 +61,7 @@ test('people: the pin by mouse and by keys, a starting place, a state; the ladde
   await settled(page)
 })
 
-test('dragging the pin never holds the page for 50 ms @alone', async ({ page }) => {
+test('dragging the pin never holds the page for 50 ms @traced', async ({ page }) => {
   await page.goto('/tone')
   const box = (await page.locator('.field').boundingBox())!
   await page.waitForTimeout(500)
@@ -143,7 +143,7 @@ test('from a picture: neutral, lasso, tones and the skin that explains them; by 
   await expect(page.getByRole('button', { name: 'Choose anew' })).toBeEnabled()
 })
 
-test('pictures that are none, broken or too large are refused in words; 40 megapixels never block the page @alone', async ({
+test('pictures that are none, broken or too large are refused in words; 40 megapixels never block the page @traced', async ({
   page,
 }, testInfo) => {
   await page.goto('/tone/picture')

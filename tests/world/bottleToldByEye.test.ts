@@ -24,7 +24,7 @@ interface Told {
 function trial(
   seed: number,
   { label, tint }: Told,
-  mixes = 200,
+  mixes = many(200, 70),
 ): { unseen: Unseen; off: number }[] {
   const { random, normal } = chance(seed + 100)
   return unseenMixes(mixes, seed).map((unseen) => {
@@ -81,9 +81,9 @@ describe('a bottle told by eye, on unseen mixes of single and blended bottles', 
   }, 60_000)
 
   it('with a tint by eye on five steps within 2.6, with one that was picked nearer still', () => {
-    const byEye = trial(1, { label: true, tint: 'by eye' }, many(200, 80))
-    const unnamed = trial(1, { tint: 'by eye' }, many(80, 40))
-    const pickedToo = trial(1, { label: true, tint: 'picked' }, many(80, 40))
+    const byEye = trial(1, { label: true, tint: 'by eye' }, many(200, 40))
+    const unnamed = trial(1, { tint: 'by eye' }, many(80, 30))
+    const pickedToo = trial(1, { label: true, tint: 'picked' }, many(80, 30))
     expect(offs(byEye)).toBeLessThan(2.6)
     expect(offs(unnamed)).toBeLessThan(2.6)
     expect(offs(pickedToo)).toBeLessThan(offs(byEye))

@@ -6,7 +6,7 @@ import { fallen, opaque, otherWorld, plainWorld, read } from './physics'
 import type { World } from './physics'
 import { labOf } from '../../core'
 import { apart, chance, mean, share } from './trial'
-import { many } from '../thorough'
+import { many, thorough } from '../thorough'
 
 const ids = [
   'titanium-white',
@@ -103,6 +103,6 @@ describe('a box learns from forty readings', () => {
   it('names the bottle that does not fit: one that glows', () => {
     const { learnt } = learns(6, plainWorld, 'ultramarine')
     expect(learnt.strange).toEqual(['ultramarine'])
-    expect(learns(6, plainWorld).learnt.strange).toEqual([])
+    if (thorough) expect(learns(6, plainWorld).learnt.strange).toEqual([])
   }, 120_000)
 })

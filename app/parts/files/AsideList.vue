@@ -9,7 +9,7 @@ import type { Aside } from '../../vault/aside'
 import { starterIds } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { useShelf } from '../../stores/shelf/shelf'
-import { countWords, whenWords } from '../../words/counts'
+import { manyWords, whenWords } from '../../words/counts'
 import { differenceWords } from '../../words/differences'
 import { fileName, saveFile } from './saveFile'
 
@@ -97,7 +97,7 @@ async function remove(row: Row): Promise<void> {
       <div v-if="row.lines" role="status" class="compared">
         <p v-if="row.lines.length === 0">It is the same as what stands.</p>
         <template v-else>
-          <p>{{ countWords(row.lines.length, 'thing differs', 'things differ') }}:</p>
+          <p>{{ manyWords(row.lines.length, 'thing differs', 'things differ') }}:</p>
           <ul class="lines">
             <li v-for="line in row.lines.slice(0, 30)" :key="line">{{ line }}</li>
             <li v-if="row.lines.length > 30">and {{ row.lines.length - 30 }} more</li>

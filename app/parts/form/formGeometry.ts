@@ -29,10 +29,7 @@ export function formGeometry({
   for (const k of [0, 1, 2, 3]) {
     const four = new Float32Array(4 * occlusion.length)
     for (let p = 0; p < occlusion.length; p++)
-      four.set(
-        values.subarray(p * terms + 4 * k, p * terms + Math.min(terms, 4 * k + 4)),
-        4 * p,
-      )
+      four.set(values.subarray(p * terms + 4 * k, p * terms + Math.min(terms, 4 * k + 4)), 4 * p)
     geometry.setAttribute(`reach${k}`, new BufferAttribute(four, 4))
   }
   geometry.setAttribute(

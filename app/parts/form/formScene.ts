@@ -1,4 +1,16 @@
-import { BufferAttribute, BufferGeometry, Color, Mesh, PerspectiveCamera, Raycaster, Scene, Vector2, Vector3, Vector4, WebGLRenderer } from 'three'
+import {
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  Mesh,
+  PerspectiveCamera,
+  Raycaster,
+  Scene,
+  Vector2,
+  Vector3,
+  Vector4,
+  WebGLRenderer,
+} from 'three'
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import { harmonics } from '../../../core'
 import { brushEdges, fillRamp } from './formPaint'

@@ -1,6 +1,13 @@
 import { defineStore, storeToRefs } from 'pinia'
 import { computed } from 'vue'
-import { baseReflectance, deltaE00, ingredientKey, isBottle, stepPuddle, bottleParts } from '../../../core'
+import {
+  baseReflectance,
+  deltaE00,
+  ingredientKey,
+  isBottle,
+  stepPuddle,
+  bottleParts,
+} from '../../../core'
 import type { BottleDrops, Ingredient, Lab, PuddlePart, Target } from '../../../core'
 import { contentsOf } from '../palette/contents'
 import { isKnown, paintOf } from '../paints'

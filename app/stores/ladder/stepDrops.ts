@@ -22,9 +22,7 @@ export function useStepDrops(steps: () => readonly ShownStep[]) {
   function keep(key: StepKey, made: readonly PuddlePart[] | undefined, tag?: string): void {
     const { id } = store.figure
     const sources = (made ?? []).flatMap(({ of }) => {
-      const source = steps().find(
-        (one) => !isBottle(of) && stepPuddle(id, one.key) === of.puddle,
-      )
+      const source = steps().find((one) => !isBottle(of) && stepPuddle(id, one.key) === of.puddle)
       return source && !source.kept ? [source] : []
     })
     store.keep(key, made, tag, sources)

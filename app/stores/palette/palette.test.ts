@@ -178,7 +178,7 @@ describe('every method on every figure of the demo', () => {
       store.setPlan({ maxPaints: 2, maxDrops: 8 })
       await still()
       // Each method on three figures; with THOROUGH=1 on all nine.
-      const every = many(1, 3)
+      const every = many(1, 7)
       for (const method of methods.filter((_, i) => (i + at) % every === 0)) {
         const when = `${figure.id} ${method.key}`
         coats.start(method)

@@ -4,7 +4,7 @@ import { starterPaints } from '../../../core'
 import { paintColours } from '../../parts/paintColours'
 import { screenColour } from '../../parts/screenColour'
 import type { Summary } from '../../vault/summaries'
-import { countWords } from '../../words/counts'
+import { manyWords } from '../../words/counts'
 import { bottleSets } from './bottleSets'
 import PictureChoice from './PictureChoice.vue'
 
@@ -19,7 +19,7 @@ const choices = computed(() => [
     name,
     note: `${ids.length} starter paints`,
   })),
-  { key: 'own', name: 'These I have', note: countWords(own.value.length, 'bottle', 'bottles') },
+  { key: 'own', name: 'These I have', note: manyWords(own.value.length, 'bottle', 'bottles') },
   ...props.others.map(({ id, name }) => ({
     key: `of ${id}`,
     name: `Those of ${name}`,

@@ -6,7 +6,7 @@ import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { newId } from '../../vault/newId'
 import { useProject } from '../../stores/project/project'
-import { countWords } from '../../words/counts'
+import { manyWords } from '../../words/counts'
 import FigureForm from './FigureForm.vue'
 import FigureList from './FigureList.vue'
 import PaintLike from './PaintLike.vue'
@@ -63,7 +63,7 @@ function remove(id: string): void {
         >
           <template #reference>
             <button type="button" class="plate">
-              {{ countWords(pieces, 'piece to paint', 'pieces to paint') }}; rename it
+              {{ manyWords(pieces, 'piece to paint', 'pieces to paint') }}; rename it
             </button>
           </template>
           <label>

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { copyable } from '../../../core'
 import type { Copyable, Figure } from '../../../core'
 import { useProject } from '../../stores/project/project'
-import { countWords } from '../../words/counts'
+import { manyWords } from '../../words/counts'
 
 /** Others are painted like one figure: what of it, and which others. */
 const props = defineProps<{ figure: Figure }>()
@@ -30,7 +30,7 @@ const all = (list: readonly Figure[]): void => {
 }
 function paint(): void {
   if (!store.paintLike(props.figure.id, others.value, what.value)) return
-  const them = countWords(others.value.length, 'figure is', 'figures are')
+  const them = manyWords(others.value.length, 'figure is', 'figures are')
   emit('done', `${them} painted like ${props.figure.name}.`)
   others.value = []
   open.value = false

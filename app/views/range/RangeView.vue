@@ -12,7 +12,7 @@ import { rowReach, useRange } from '../../stores/range/rows'
 import { useSharing } from '../../stores/range/sharing'
 import { useProject } from '../../stores/project/project'
 import { memoise } from '../../stores/memoise'
-import { countWords } from '../../words/counts'
+import { manyWords } from '../../words/counts'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
 import RangeRowLine from './RangeRow.vue'
@@ -73,10 +73,10 @@ const near = memoise(() =>
   ),
 )
 const note = computed(() => {
-  const figures = countWords(store.project.figures.length, 'figure', 'figures')
+  const figures = manyWords(store.project.figures.length, 'figure', 'figures')
   const many = few.palette.value.length
   return many > 0
-    ? `${figures} from ${countWords(many, 'bottle', 'bottles')}`
+    ? `${figures} from ${manyWords(many, 'bottle', 'bottles')}`
     : `${figures} from all that is in`
 })
 const mean = computed(() => {

@@ -4,7 +4,7 @@ import { computed, nextTick, ref } from 'vue'
 import { longest } from '../../../core'
 import LadderStrips from '../../parts/LadderStrips.vue'
 import type { Summary } from '../../vault/summaries'
-import { countWords, whenWords } from '../../words/counts'
+import { manyWords, whenWords } from '../../words/counts'
 
 /** One commission: the ladders of its figures, its name, and what can be done with it. */
 const props = defineProps<{
@@ -28,8 +28,8 @@ const about = computed(() => {
   if (broken) return `cannot be read (${broken}); it is kept as it is`
   const kinds =
     pieces.value === figures.length
-      ? countWords(figures.length, 'figure', 'figures')
-      : `${countWords(pieces.value, 'piece', 'pieces')}, ${countWords(figures.length, 'kind', 'kinds')}`
+      ? manyWords(figures.length, 'figure', 'figures')
+      : `${manyWords(pieces.value, 'piece', 'pieces')}, ${manyWords(figures.length, 'kind', 'kinds')}`
   return `${kinds} · touched ${whenWords(touchedAt, props.now)}`
 })
 const names = computed(() => {

@@ -9,7 +9,7 @@ import OpenFile from '../../parts/files/OpenFile.vue'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import { useShelf } from '../../stores/shelf/shelf'
 import type { Summary } from '../../vault/summaries'
-import { countWords } from '../../words/counts'
+import { manyWords } from '../../words/counts'
 import FirstVisit from './FirstVisit.vue'
 import ShelfRows from './ShelfRows.vue'
 import FoldOut from '../../parts/FoldOut.vue'
@@ -85,7 +85,7 @@ const dropped = (event: DragEvent): void => {
         <p class="soft" role="status">
           {{
             shelf.ready
-              ? countWords(shelf.onShelf.length, 'commission', 'commissions')
+              ? manyWords(shelf.onShelf.length, 'commission', 'commissions')
               : 'Looking at the shelf…'
           }}
         </p>

@@ -34,7 +34,7 @@ it('of thousands of single bits that flip, none changes what is taken over witho
   expect(whole.value.missing).toEqual([])
   const random = seeded(23)
   let [refused, left, same] = [0, 0, 0]
-  const bits = many(4000, 800)
+  const bits = many(4000, 300)
   for (let n = 0; n < bits; n++) {
     const broken = packed.slice()
     broken[Math.floor(random() * broken.length)]! ^= 1 << Math.floor(8 * random())

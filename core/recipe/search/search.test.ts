@@ -52,7 +52,7 @@ describe('the search with bounds', () => {
 
   it('equals trying everything at the corners of the limits', () => {
     for (const [size, maxPaints, maxDrops] of [
-      [5, 5, 30],
+      [many(5, 4), 5, 30],
       [12, 1, 1],
       [1, 5, 30],
       [6, 5, 9],
