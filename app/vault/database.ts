@@ -37,7 +37,7 @@ async function make(): Promise<void> {
 }
 let made: Promise<void> | undefined
 /** Once the database is there with all its stores. */
-export const databaseMade = (): Promise<void> => (made ??= make())
+const databaseMade = (): Promise<void> => (made ??= make())
 
 /** What is kept in one store, by keys; asked for once all stores are there. */
 export function storeOf(storeName: StoreName) {

@@ -1,3 +1,4 @@
+import type { Mixture } from '../paint/mixture'
 import { usualRatios } from '../coats/answers/glazeSearch'
 import { dryFilmUm } from '../coats/dryFilm'
 import { deltaE00 } from '../colour/deltaE00'
@@ -7,7 +8,6 @@ import type { Spectrum } from '../colour/spectrum'
 import { surfaceMoved } from '../colour/surfaceMoved'
 import type { StepKey } from '../project/steps'
 import { filmReflectance } from '../paint/film'
-import type { Mixture } from '../paint/paint'
 import type { PlannedSkin, SkinFault } from './critique'
 
 /** A step with the puddle it is painted from. */

@@ -1,5 +1,5 @@
+import type { Mixture } from '../paint/mixture'
 import type { Lab } from '../colour/lab'
-import type { Mixture } from '../paint/paint'
 import type { Skill } from './skills'
 
 /** What exercises are made from: the painter's own bottles and the steps of the painter's own figures. */

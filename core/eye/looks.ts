@@ -1,10 +1,10 @@
+import type { Mixture } from '../paint/mixture'
 import { deltaE00 } from '../colour/deltaE00'
 import { displayColour } from '../colour/display'
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
-import type { Mixture } from '../paint/paint'
 import type { EyePart, EyeWorld } from './exercise'
 import { resolvedParts } from '../puddle/parts'
 

@@ -1,7 +1,7 @@
+import type { Mixture } from './mixture'
 import { checkSpectrum } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
 import { infiniteReflectance } from './opaque'
-import type { Mixture } from './paint'
 import { inside, outside } from './surface'
 
 /** A dry coat: its thickness in µm (Infinity allowed) and the measured reflectance under it. */

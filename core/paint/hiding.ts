@@ -1,8 +1,9 @@
+import type { Mixture } from './mixture'
 import { bisect } from '../numbers/bisect'
 import { xyzOf } from '../colour/lab'
 import { flatSpectrum } from '../colour/spectrum'
 import { filmReflectance } from './film'
-import type { Mixture, OpacityClass } from './paint'
+import type { OpacityClass } from './paint'
 
 /** A film hides when its contrast ratio reaches this (ISO 6504-3, ASTM D2805). */
 export const HIDDEN = 0.98

@@ -1,5 +1,5 @@
+import type { Mixture } from './mixture'
 import { BANDS } from '../colour/spectrum'
-import type { Mixture } from './paint'
 
 /** Drops of a paint; any object with K and S counts as a paint. */
 export interface Part<P extends Mixture = Mixture> {

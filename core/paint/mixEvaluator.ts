@@ -1,9 +1,9 @@
+import type { Mixture } from './mixture'
 import { writeLab } from '../colour/lab'
 import type { ViewingOptions } from '../colour/lab'
 import { BANDS } from '../colour/spectrum'
 import { weightsOf } from '../colour/weights'
 import type { XYZ } from '../colour/white'
-import type { Mixture } from './paint'
 import { K1, K2 } from './surface'
 
 const SIZE = 2 * BANDS

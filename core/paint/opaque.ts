@@ -1,5 +1,5 @@
+import type { Mixture } from './mixture'
 import type { Spectrum } from '../colour/spectrum'
-import type { Mixture } from './paint'
 import { outside } from './surface'
 import type { Finish } from './surface'
 

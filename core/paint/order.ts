@@ -1,9 +1,10 @@
+import type { Mixture } from './mixture'
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { chromaOf, hueOf } from '../colour/lch'
 import { mixPaints } from './mix'
 import { opaqueReflectance } from './opaque'
-import type { Mixture, Paint } from './paint'
+import type { Paint } from './paint'
 
 /** Families a painter looks for a bottle under. */
 export const hueFamilies = [

@@ -1,14 +1,7 @@
-import type { Spectrum } from '../colour/spectrum'
 import type { Spread } from './uncertainty/spread'
-
-/** Absorption and scattering of a paint or mix as it comes from the bottle, mm⁻¹, 380–730 nm by 10. */
-export interface Mixture {
-  K: Spectrum
-  S: Spectrum
-}
+import type { Mixture } from './mixture'
 
 export type OpacityClass = 'opaque' | 'semi-opaque' | 'semi-transparent' | 'transparent'
-type DensityClass = 'light' | 'medium' | 'heavy'
 type Origin = 'modelled from memory' | 'mixed' | 'calibrated' | 'estimated'
 /** What a bottle is for; mediums, thinners and varnishes take no part in mixes of colour. */
 export type PaintKind = 'paint' | 'translucent' | 'ink' | 'medium' | 'thinner' | 'varnish'
@@ -20,9 +13,6 @@ export interface Paint extends Mixture {
   pigments: string[]
   origin: Origin
   opacity: OpacityClass
-  density: DensityClass
-  /** ASTM D4303 class, I excellent to V very poor; from memory. */
-  lightfastness: 'I' | 'II' | 'III' | 'IV' | 'V'
   /** Keys into `cautions`. */
   hazards: HazardKey[]
   /** Of a bottle filled from others: which, by id. */

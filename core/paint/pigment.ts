@@ -1,6 +1,6 @@
+import type { Mixture } from './mixture'
 import { opacityOf } from './hiding'
 import { hobbyLoad } from './strengthKinds'
-import type { Mixture } from './paint'
 import { spectrumOf } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
 import type { Paint } from './paint'

@@ -1,6 +1,6 @@
+import type { Mixture } from './mixture'
 import type { Spectrum } from '../colour/spectrum'
 import { filmReflectance } from './film'
-import type { Mixture } from './paint'
 
 /** One coat of a stack: what it is made of and how thick it dries, µm. */
 export interface Coating {

@@ -1,5 +1,5 @@
+import type { Mixture } from './mixture'
 import { mixPaints } from './mix'
-import type { Mixture } from './paint'
 import { weightsOf } from '../colour/weights'
 
 /**

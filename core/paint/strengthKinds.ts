@@ -1,4 +1,4 @@
-import type { Mixture } from './paint'
+import type { Mixture } from './mixture'
 
 /** What a bottle is filled as: how much pigment it holds, and how much of what scatters. */
 export const strengthKinds = ['hobby', 'artists', 'translucent', 'ink'] as const

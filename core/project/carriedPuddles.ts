@@ -1,9 +1,9 @@
+import type { NewId, TakenOver } from './takenOver'
 import type { StoredPuddle } from './storedPuddle'
 import { stepOf, stepPuddle } from './storedPuddle'
 import type { Figure } from './figure'
 import { isBottle, sameParts } from '../puddle/puddle'
 import type { Ingredient, PuddlePart } from '../puddle/puddle'
-import type { NewId, TakenOver } from './copies'
 
 interface Way {
   from: string

@@ -2,9 +2,7 @@ import type { Project } from './commission'
 import type { StoredPuddle } from './storedPuddle'
 import type { Figure } from './figure'
 import { carriedPuddles } from './carriedPuddles'
-
-/** Makes an id that nothing else has. */
-export type NewId = () => string
+import type { NewId, TakenOver } from './takenOver'
 
 /** What of a figure is carried over to others. */
 export const copyable = ['tone', 'ladder', 'coats', 'accents', 'bottles', 'bench'] as const
@@ -12,13 +10,6 @@ export type Copyable = (typeof copyable)[number]
 
 const renewed = <T extends { id: string }>(list: readonly T[] | undefined, newId: NewId) =>
   list?.map((one) => ({ ...one, id: newId() }))
-
-/** What a figure takes over, and the puddles that come with it. */
-export interface TakenOver {
-  figure: Partial<Figure>
-  /** In the place of those of the figure's own that have their ids, or beside them. */
-  puddles: StoredPuddle[]
-}
 
 /**
  * Parts of one figure as another takes them over. Coats and accents are made anew there: what is done on one

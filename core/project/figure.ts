@@ -7,7 +7,6 @@ import type { FigurePlan, LadderVersion } from './plan'
 import type { FigureStack } from './stack'
 
 export const figureKinds = ['person', 'creature', 'dead'] as const
-export type FigureKind = (typeof figureKinds)[number]
 
 /** Eyes, teeth, claws; their colours stand in `core/coats/accents/smallLadders.ts`. */
 export const detailKeys = ['eye', 'clouded-eye', 'teeth', 'claws', 'mouth'] as const
@@ -36,7 +35,7 @@ export interface Figure {
   id: string
   name: string
   note: string
-  kind: FigureKind
+  kind: (typeof figureKinds)[number]
   size: FigureSize
   /** How many of it are painted. */
   many: number

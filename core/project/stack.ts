@@ -3,7 +3,7 @@ import type { CoatKind, Gathering, LaidCoat, PlannedCoat } from './coat'
 import type { Writable } from './writable'
 
 /** What lies under the first coat: one colour, or a value sketch sprayed from above. */
-export type PlannedUndercoat =
+type PlannedUndercoat =
   | { kind: 'flat'; of: Ingredient }
   | {
       kind: 'sketch'

@@ -1,5 +1,5 @@
+import type { Mixture } from '../paint/mixture'
 import type { Part } from '../paint/mix'
-import type { Mixture } from '../paint/paint'
 import type { PuddlePart } from './puddle'
 
 /** Drops of a bottle, by its id: as state and files have it. Real numbers, since a drop of a puddle holds parts of drops. */

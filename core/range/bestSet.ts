@@ -1,4 +1,4 @@
-import { seeded } from '../numbers/seeded'
+import { exchangeSearch, SAME, sum } from './exchangeSearch'
 import { FAR } from './setTable'
 import type { SetTable } from './setTable'
 
@@ -26,14 +26,8 @@ export interface BestSet {
   atLeast: number
 }
 
-/** Starts of the exchange search beside the greedy one. */
-const STARTS = 11
-/** Nearer than this two sets are as good as each other. */
-const SAME = 1e-9
 /** Nodes of the proof between two looks at the clock. */
 const NODES = 512
-
-const sum = (list: Float64Array): number => list.reduce((all, one) => all + one, 0)
 
 /**
  * The best set of so many bottles: an exchange search from several starts, then a proof by branch and bound. It yields
@@ -57,55 +51,7 @@ export function* bestSet(table: SetTable, wishes: SetWishes): Generator<BestSet,
   const valueOf = (set: readonly number[]): number =>
     sum(table.best(set)) / T + set.reduce((all, one) => all + cost(one), 0)
 
-  /** Swaps one for another as long as that helps; the best swap each time. */
-  function exchanged(start: readonly number[]): { chosen: number[]; value: number } {
-    let chosen = [...start]
-    let value = valueOf([...pinned, ...chosen])
-    for (;;) {
-      let better: { chosen: number[]; value: number } | undefined
-      for (let i = 0; i < chosen.length; i++) {
-        const rest = chosen.filter((_, k) => k !== i)
-        const kept = [...pinned, ...rest]
-        const base = table.best(kept)
-        const others = [...kept].sort((one, other) => one - other)
-        const paid = kept.reduce((all, one) => all + cost(one), 0)
-        for (const next of open) {
-          if (chosen.includes(next)) continue
-          const into = base.slice()
-          table.take(others, next, into)
-          const found = sum(into) / T + paid + cost(next)
-          if (found < (better?.value ?? value) - SAME)
-            better = { chosen: [...rest, next], value: found }
-        }
-      }
-      if (!better) return { chosen, value }
-      ;({ chosen, value } = better)
-    }
-  }
-  function greedy(): number[] {
-    const chosen: number[] = []
-    while (chosen.length < free) {
-      let best: { next: number; value: number } | undefined
-      for (const next of open) {
-        if (chosen.includes(next)) continue
-        const value = valueOf([...pinned, ...chosen, next])
-        if (!best || value < best.value) best = { next, value }
-      }
-      chosen.push(best!.next)
-    }
-    return chosen
-  }
-  const random = seeded(size)
-  let found = exchanged(greedy())
-  for (let n = 0; n < STARTS && free > 0 && free < open.length; n++) {
-    const left = [...open]
-    const start = Array.from(
-      { length: free },
-      () => left.splice(Math.floor(random() * left.length), 1)[0]!,
-    )
-    const other = exchanged(start)
-    if (other.value < found.value - SAME) found = other
-  }
+  let found = exchangeSearch(table, { pinned, open, free, cost, valueOf })
   const told = (proved: boolean, atLeast: number): BestSet => {
     const set = [...pinned, ...found.chosen].sort((one, other) => one - other)
     const off = table.best(set)

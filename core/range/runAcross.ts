@@ -1,9 +1,9 @@
+import type { Mixture } from '../paint/mixture'
 import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
 import { labOf } from '../colour/lab'
 import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
-import type { Mixture } from '../paint/paint'
 
 /** Drops of a paint and of white, from the paint alone to much white (T7 beyond its ends). */
 const runRatios: readonly (readonly [paint: number, white: number])[] = [

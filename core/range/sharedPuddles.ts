@@ -1,9 +1,9 @@
+import type { Mixture } from '../paint/mixture'
 import { deltaE00 } from '../colour/deltaE00'
 import { labOf } from '../colour/lab'
 import type { Lab } from '../colour/lab'
 import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
-import type { Mixture } from '../paint/paint'
 
 /** A part of a step: something mixed already, or the puddle of another step by its place. */
 export interface SharingPart {

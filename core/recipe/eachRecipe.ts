@@ -1,8 +1,8 @@
+import type { Mixture } from '../paint/mixture'
 import { gcd } from '../numbers/gcd'
 import { BANDS } from '../colour/spectrum'
 import type { Weights } from '../colour/weights'
 import { K1, K2 } from '../paint/surface'
-import type { Mixture } from '../paint/paint'
 import type { Limits } from './recipe'
 
 /**

@@ -1,5 +1,5 @@
+import type { Mixture } from '../paint/mixture'
 import type { ViewingOptions } from '../colour/lab'
-import type { Mixture } from '../paint/paint'
 import type { Limits } from './recipe'
 import { SetMixer } from './setMixer'
 import type { LabPlanes } from './setMixer'

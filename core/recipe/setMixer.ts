@@ -1,7 +1,7 @@
+import type { Mixture } from '../paint/mixture'
 import type { Lab, ViewingOptions } from '../colour/lab'
 import { weightsOf } from '../colour/weights'
 import { MixEvaluator } from '../paint/mixEvaluator'
-import type { Mixture } from '../paint/paint'
 import { meeting } from './meeting'
 import type { Limits } from './recipe'
 import { compositions } from './search/compositions'

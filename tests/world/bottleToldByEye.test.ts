@@ -24,7 +24,7 @@ interface Told {
 function trial(
   seed: number,
   { label, tint }: Told,
-  mixes = many(200, 70),
+  mixes = many(200, 120),
 ): { unseen: Unseen; off: number }[] {
   const { random, normal } = chance(seed + 100)
   return unseenMixes(mixes, seed).map((unseen) => {

@@ -1,4 +1,4 @@
-import type { Drawing } from './drawing'
+import type { Drawing } from './placeShape'
 
 const skull =
   'M150 34 C112 34 88 56 84 92 C80 120 92 140 104 156 C110 186 126 216 150 218 C174 216 190 186 196 156 C208 140 220 120 216 92 C212 56 188 34 150 34 Z'

@@ -1,4 +1,4 @@
-import type { Drawing, PlaceShape } from './drawing'
+import type { Drawing, PlaceShape } from './placeShape'
 
 /** Outline of the drawing: a head from the front, a hand, and a standing body. Our own. */
 const lines = [

@@ -8,7 +8,7 @@ import {
   stepPuddle,
   bottleParts,
 } from '../../../core'
-import type { BottleDrops, Ingredient, Lab, PuddlePart, Target } from '../../../core'
+import type { BottleDrops, Ingredient, PuddlePart, Target } from '../../../core'
 import { contentsOf } from '../palette/contents'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
@@ -19,19 +19,7 @@ import { useSamples } from './samples'
 import { useFoundMixes } from './foundMixes'
 import { predicted } from './predicted'
 import { useStepDrops } from './stepDrops'
-
-/** A step as it is shown: aimed at, mixed, and how far apart the two are. */
-export interface ShownStep extends Target {
-  /** What is put together for it: bottles and puddles. Empty until the first search has answered. */
-  made: readonly PuddlePart[]
-  /** Bottles that are in it, in parts of drops where puddles are put together. */
-  parts: BottleDrops[]
-  painted: Lab | undefined
-  off: number | undefined
-  /** Two in three real mixes land this near the painted colour, ΔE00. */
-  within: number | undefined
-  kept: boolean
-}
+import type { ShownStep } from './shownStep'
 
 /** The ladder of the chosen figure: targets at once, recipes as soon as the worker has them. */
 export const useLadder = defineStore('ladder', () => {

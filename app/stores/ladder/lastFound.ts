@@ -1,7 +1,7 @@
+import type { Found } from './found'
 import { keepMixes, lastMixes } from '../../vault/lastMixes'
 import { markOf } from '../../vault/journal'
 import type { LadderJob } from './plan'
-import type { Found } from './search'
 
 /** A ladder's job with whose it is. */
 export interface OwnedJob extends LadderJob {
@@ -12,11 +12,13 @@ export interface OwnedJob extends LadderJob {
 /** What is kept of a found ladder: its steps follow from its ends. */
 type Kept = Omit<Found, 'steps' | 'from'> & { aims: string }
 
-const askedBy = ({ commission, figure, targetsAt: _, ...asked }: OwnedJob) => ({
-  commission,
-  figure,
-  question: markOf(JSON.stringify(asked)),
-})
+/** What the answer depends on, and nothing else. */
+const askedBy = (job: OwnedJob) => {
+  const { commission, figure, paints, maxPaints, maxDrops, mixing, base, lighting, moved, others } =
+    job
+  const asked = { paints, maxPaints, maxDrops, mixing, base, lighting, moved, others }
+  return { commission, figure, question: markOf(JSON.stringify(asked)) }
+}
 const aimsOf = (steps: Found['steps']): string => markOf(JSON.stringify(steps))
 
 /** Keeps a ladder that is found as a whole. */

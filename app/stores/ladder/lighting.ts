@@ -11,18 +11,35 @@ const tintOf = (id: string | undefined): Spectrum | undefined => {
   }
 }
 
-/** What a ladder aims at, without how it is mixed: as much of a plan as moves a target, and the figure's size. */
-export interface Aims extends Omit<
-  FigurePlan,
-  'maxPaints' | 'maxDrops' | 'way' | 'bottles' | 'family' | 'runLight' | 'runShade'
-> {
+/** Fields of a plan that move what its ladder aims at; how it is mixed and how much of it moves nothing. */
+const AIMING = [
+  'steps',
+  'contrast',
+  'warmth',
+  'turn',
+  'sheen',
+  'shadow',
+  'light',
+  'lift',
+  'bounce',
+  'softness',
+  'spacing',
+  'seenFrom',
+  'shadowPaint',
+  'lightPaint',
+  'otherWarmth',
+  'key',
+  'moved',
+] as const satisfies readonly (keyof FigurePlan)[]
+
+/** What a ladder aims at. */
+export interface Aims extends Pick<FigurePlan, (typeof AIMING)[number]> {
   size: FigureSize
 }
-export function aimsOf({ plan, size }: Pick<Figure, 'plan' | 'size'>): Aims {
-  const { maxPaints: _paints, maxDrops: _drops, way: _way, ...rest } = plan
-  const { bottles: _bottles, family: _family, runLight: _light, runShade: _shade, ...aims } = rest
-  return { ...aims, size }
-}
+export const aimsOf = ({ plan, size }: Pick<Figure, 'plan' | 'size'>): Aims => ({
+  ...(Object.fromEntries(AIMING.map((field) => [field, plan[field]])) as Omit<Aims, 'size'>),
+  size,
+})
 
 /** The light and taste of a plan, its chosen paints as reflectances. */
 export function lightingOf(aims: Aims): Lighting {

@@ -1,26 +1,16 @@
 import { computed, ref, shallowRef } from 'vue'
-import type { MixingNote, ReachedEnds, Target } from '../../../core'
+import type { MixingNote, Target } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { keepFound, lastFound } from './lastFound'
 import type { OwnedJob } from './lastFound'
 import type { LadderJob } from './plan'
+import type { Found } from './found'
 
 /** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
 const QUICK_MS = 30
 const PROOF_MS = 2500
-
-/** A ladder as far as it is known: mixes from target `from` on, its own steps first. */
-export interface Found {
-  /** Its own steps, as far as the paint goes. */
-  steps: readonly Target[]
-  reached: ReachedEnds
-  mixes: FoundMix[]
-  from: number
-  proved: boolean
-  note?: MixingNote
-}
 
 /** What is shown of it. */
 type Shown = Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>

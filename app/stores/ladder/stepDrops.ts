@@ -1,7 +1,7 @@
+import type { ShownStep } from './shownStep'
 import { isBottle, sameIngredient, stepPuddle } from '../../../core'
 import type { Ingredient, PuddlePart, StepKey } from '../../../core'
 import { useProject } from '../project/project'
-import type { ShownStep } from './ladder'
 
 /** Drops of a step's mix by hand. */
 export function useStepDrops(steps: () => readonly ShownStep[]) {

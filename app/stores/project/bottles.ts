@@ -1,5 +1,5 @@
 import { isBottle, stepOf } from '../../../core'
-import type { Bottle, Figure, OwnPaint } from '../../../core'
+import type { Bottle, Figure, OwnPaint, Project } from '../../../core'
 import type { Draft } from 'immer'
 import { starterIds } from '../paints'
 import { plain } from './work'
@@ -17,6 +17,10 @@ function setFor(figure: Draft<Figure>, id: string, inCommission: boolean, isIn: 
   if (more.length + without.length === 0) delete figure.bottles
   else figure.bottles = { more, without }
 }
+
+/** Whether a bottle is the painter's: as it was said of it, else where it is a paint of their own. */
+const isOwnedIn = ({ bottles, box = [] }: Draft<Project>, id: string): boolean =>
+  bottles?.[id]?.owned ?? box.some((paint) => paint.id === id)
 
 /** Which bottles there are, which take part, and what is known of each. */
 export const bottleActions = ({ change, figure }: OpenWork) => ({
@@ -91,6 +95,17 @@ export const bottleActions = ({ change, figure }: OpenWork) => ({
     return change('', (draft) => {
       const open = draft.figures.find((one) => one.id === figure.value.id)
       if (open) setFor(open, id, !draft.out.includes(id), isIn)
+    })
+  },
+  /** The figure that is open has these bottles; where only owned ones count they are marked as owned. One change. */
+  putInHere(ids: readonly string[]) {
+    return change('', (draft) => {
+      const open = draft.figures.find((one) => one.id === figure.value.id)
+      for (const id of ids) {
+        if (draft.ownedOnly && !isOwnedIn(draft, id))
+          (draft.bottles ??= {})[id] = { ...draft.bottles[id], owned: true }
+        if (open) setFor(open, id, !draft.out.includes(id), true)
+      }
     })
   },
   setOwnedOnly(only: boolean) {

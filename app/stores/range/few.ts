@@ -7,6 +7,8 @@ import { useAnswer } from '../../workers/useAnswer'
 import { targetsOfFigure } from '../ladder/plan'
 import { useProject } from '../project/project'
 import { memoise } from '../memoise'
+import { costsOf } from './fewWishes'
+import type { FewWish } from './fewWishes'
 
 /** Most bottles that all sets are weighed of; a table grows with the third power. */
 const MOST_WEIGHED = 40
@@ -16,18 +18,6 @@ const MOST_TARGETS = 200
 const DROPS = 16
 const DROPS_OF_MANY = 9
 const MANY = 20
-
-/** What may be wished of the bottles, besides that they serve. */
-export const fewWishes = {
-  care: 'without what needs care',
-  opaque: 'that cover well',
-  full: 'that are not nearly empty',
-  cheap: 'that cost little',
-} as const
-export type FewWish = keyof typeof fewWishes
-/** What a wish is worth, ΔE00 of the mean; a bottle with less than this is nearly empty, ml. */
-const WISH = 0.3
-const LITTLE_ML = 3
 
 /** Steps that say most of a ladder: its ends, the one beside each, its base. */
 function tellingTargets(figure: Figure): Lab[] {
@@ -56,23 +46,7 @@ export function useFew() {
     const had = new Set(from.value.map(({ id }) => id))
     return (store.palette ?? []).filter((id) => had.has(id))
   })
-  /** ΔE00 of the mean that a bottle has to bring for each wish it goes against. */
-  const costs = computed<Record<string, number>>(() => {
-    const known = store.project.bottles ?? {}
-    const dearest = Math.max(1e-9, ...from.value.map(({ id }) => known[id]?.price ?? 0))
-    const against: Record<FewWish, (paint: Paint) => number> = {
-      care: ({ hazards }) => (hazards.length > 0 ? 1 : 0),
-      opaque: ({ opacity }) => (opacity === 'opaque' || opacity === 'semi-opaque' ? 0 : 1),
-      full: ({ id }) => ((known[id]?.leftMl ?? LITTLE_ML) < LITTLE_ML ? 1 : 0),
-      cheap: ({ id }) => (known[id]?.price ?? 0) / dearest,
-    }
-    return Object.fromEntries(
-      from.value.map((paint) => [
-        paint.id,
-        wishes.value.reduce((sum, wish) => sum + WISH * against[wish](paint), 0),
-      ]),
-    )
-  })
+  const costs = computed(() => costsOf(wishes.value, from.value, store.project.bottles ?? {}))
 
   const table = useAnswer<void, object>(
     async () => {
@@ -134,6 +108,10 @@ export function useFew() {
     },
     { interrupt: () => void threads.range().stop('best') },
   )
+  // What is found comes on the table at once; the proof goes on beside it.
+  watch(best.answer, (found) => {
+    if (found && found.set.join() !== palette.value.join()) store.setPalette(found.set)
+  })
   const toggled = (list: readonly string[], id: string): string[] =>
     list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
   return {

@@ -27,10 +27,7 @@ const use = (): void =>
     new Map(props.missing.flatMap(({ id, standIn }) => (standIn ? [[id, standIn.paint.id]] : []))),
   )
 function putIn(): void {
-  for (const { id } of props.missing) {
-    if (store.project.ownedOnly && !store.isOwned(id)) store.setBottle(id, { owned: true })
-    store.setPaintInHere(id, true)
-  }
+  store.putInHere(props.missing.map(({ id }) => id))
   emit('putIn')
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElSwitch } from 'element-plus'
 import { computed, ref } from 'vue'
-import { thresholdFor } from '../../../core'
+import { thresholdFor, weakHues } from '../../../core'
 import type { Skill } from '../../../core'
 import EyeTrend from '../../charts/EyeTrend.vue'
 import SideLayout from '../../parts/SideLayout.vue'
@@ -28,16 +28,7 @@ const label = computed(() => {
   return `${skillWords[chosen.value].name}, day by day${last ? `: last ${words(last.threshold)}, between ${words(last.low)} and ${words(last.high)}` : ''}`
 })
 
-/** An eye that tells lightness apart well and reds from greens, or hues, much less. */
-const OFTEN = 4
-const weakHues = computed(() => {
-  if (eye.many('lighter') < ENOUGH_ANSWERS) return []
-  const light = thresholdFor('lighter', eye.answers).threshold
-  return (['redder', 'greyer'] as const).filter(
-    (skill) =>
-      eye.many(skill) >= ENOUGH_ANSWERS && thresholdFor(skill, eye.answers).low > OFTEN * light,
-  )
-})
+const weak = computed(() => weakHues(eye.answers, ENOUGH_ANSWERS))
 const table = computed(() => thresholdFor('same', eye.answers))
 </script>
 
@@ -101,10 +92,10 @@ const table = computed(() => thresholdFor('same', eye.answers))
             />
             Ask by lightness and ratio only
           </label>
-          <p v-if="weakHues.length && eye.hues" class="soft" role="status">
-            {{ weakHues.map((skill) => skillWords[skill].name.toLowerCase()).join(' and ') }} takes
-            your eye a larger step than lightness does. Many painters’ eyes are so, and paint well
-            by value; the numbers and names of this application never rest on hue alone. If such
+          <p v-if="weak.length && eye.hues" class="soft" role="status">
+            {{ weak.map((skill) => skillWords[skill].name.toLowerCase()).join(' and ') }} takes your
+            eye a larger step than lightness does. Many painters’ eyes are so, and paint well by
+            value; the numbers and names of this application never rest on hue alone. If such
             questions are no joy, ask by lightness and ratio only.
           </p>
         </section>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { ElButton, ElInputNumber, ElOption, ElSelect } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { mostOf } from '../../../core'
 import FewCurve from '../../charts/FewCurve.vue'
-import { fewWishes } from '../../stores/range/few'
+import { fewWishes } from '../../stores/range/fewWishes'
 import type { useFew } from '../../stores/range/few'
-import { useProject } from '../../stores/project/project'
 import { fewWords } from '../../words/range'
 
 /** How many bottles, and the best so many: a curve, a number, and how sure it is. */
 const props = defineProps<{ few: ReturnType<typeof useFew> }>()
-const store = useProject()
 const size = ref(Math.max(2, props.few.palette.value.length || 6))
 const most = computed(() => Math.min(mostOf.palette, props.few.from.value.length))
 const { answer, busy } = props.few.best
@@ -26,10 +24,6 @@ function find(many: number): void {
   size.value = many
   props.few.best.ask(many)
 }
-// What is found comes on the table at once; the proof goes on beside it.
-watch(answer, (found) => {
-  if (found && found.set.join() !== props.few.palette.value.join()) store.setPalette(found.set)
-})
 const status = computed(() => {
   const { progress, trouble } = props.few
   if (trouble.value && trouble.value !== 'stopped') return trouble.value

@@ -1,7 +1,7 @@
+import type { Mixture } from '../../paint/mixture'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { infiniteReflectance } from '../../paint/opaque'
-import type { Mixture } from '../../paint/paint'
 import { outside } from '../../paint/surface'
 import type { BottleDrops } from '../../puddle/parts'
 

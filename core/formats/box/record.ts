@@ -29,8 +29,6 @@ export const recordOf = (paint: Paint): OwnPaint => ({
  */
 export const paintOfRecord = ({ K, S, spread, ...about }: OwnPaint): Paint => ({
   ...about,
-  density: 'medium',
-  lightfastness: 'III',
   K: Float64Array.from(read(K)),
   S: Float64Array.from(read(S)),
   spread: read(spread),

@@ -1,10 +1,10 @@
+import type { Mixture } from '../../paint/mixture'
 import { gcd } from '../../numbers/gcd'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
-import type { Mixture } from '../../paint/paint'
 
 /** Drops of the base mix to drops of the other paint. */
 export type Ratio = readonly [base: number, other: number]

@@ -164,8 +164,6 @@ export function calibratePaint(
     name: 'calibrated paint',
     pigments: [],
     opacity: opacityOf({ K, S }),
-    density: 'medium',
-    lightfastness: 'III',
     hazards: [],
     ...about,
     origin: 'calibrated',

@@ -46,8 +46,6 @@ const blank = (about: AboutPaint): Omit<Paint, 'K' | 'S' | 'opacity'> => ({
   id: 'estimated',
   name: 'estimated paint',
   pigments: [],
-  density: 'medium',
-  lightfastness: 'III',
   hazards: [],
   ...about,
   origin: 'estimated',

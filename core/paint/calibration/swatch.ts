@@ -1,7 +1,7 @@
+import type { Mixture } from '../mixture'
 import type { Lab } from '../../colour/lab'
 import { checkSpectrum, wavelengthsNm } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
-import type { Mixture } from '../paint'
 import { BRIGHTEST } from '../surface'
 import type { ColourSource } from './noise'
 import { CalibrationError } from './calibrationError'

@@ -1,8 +1,8 @@
+import type { Mixture } from '../mixture'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { filmInside } from '../film'
 import { infiniteReflectance } from '../opaque'
-import type { Mixture } from '../paint'
 import { inside, outside } from '../surface'
 import type { Swatch } from './swatch'
 

@@ -8,8 +8,6 @@ export const arylideYellow = pigmentPaint({
   id: 'arylide-yellow',
   name: 'arylide yellow',
   pigments: ['PY74'],
-  density: 'light',
-  lightfastness: 'II',
   hazards: [],
   features: {
     edges: [{ nm: 496, width: 23, K: 215 }],

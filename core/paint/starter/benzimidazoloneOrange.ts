@@ -8,8 +8,6 @@ export const benzimidazoloneOrange = pigmentPaint({
   id: 'benzimidazolone-orange',
   name: 'benzimidazolone orange',
   pigments: ['PO62'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 535, width: 29, K: 231 }],

@@ -8,8 +8,6 @@ export const bismuthVanadate = pigmentPaint({
   id: 'bismuth-vanadate',
   name: 'bismuth vanadate yellow',
   pigments: ['PY184'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: ['vanadium'],
   features: {
     edges: [{ nm: 492, width: 26, K: 213 }],

@@ -8,8 +8,6 @@ export const boneBlack = pigmentPaint({
   id: 'bone-black',
   name: 'bone black',
   pigments: ['PBk9'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [{ nm: 420, width: 102, K: 221 }],

@@ -8,8 +8,6 @@ export const brownIronOxide = pigmentPaint({
   id: 'brown-iron-oxide',
   name: 'brown iron oxide',
   pigments: ['PBr6'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 557, width: 76, K: 633 }],

@@ -8,8 +8,6 @@ export const burntSienna = pigmentPaint({
   id: 'burnt-sienna',
   name: 'burnt sienna',
   pigments: ['PBr7'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 569, width: 55, K: 257 }],

@@ -8,8 +8,6 @@ export const burntUmber = pigmentPaint({
   id: 'burnt-umber',
   name: 'burnt umber',
   pigments: ['PBr7'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: ['manganese'],
   features: {
     edges: [{ nm: 558, width: 123, K: 631 }],

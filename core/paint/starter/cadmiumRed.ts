@@ -8,8 +8,6 @@ export const cadmiumRed = pigmentPaint({
   id: 'cadmium-red',
   name: 'cadmium red',
   pigments: ['PR108'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: ['cadmium'],
   features: {
     edges: [{ nm: 581, width: 17, K: 551 }],

@@ -8,8 +8,6 @@ export const cadmiumYellow = pigmentPaint({
   id: 'cadmium-yellow',
   name: 'cadmium yellow',
   pigments: ['PY35'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: ['cadmium'],
   features: {
     edges: [{ nm: 513, width: 24, K: 374 }],

@@ -8,8 +8,6 @@ export const carbonBlack = pigmentPaint({
   id: 'carbon-black',
   name: 'carbon black',
   pigments: ['PBk7'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [{ nm: 400, width: 123, K: 306 }],

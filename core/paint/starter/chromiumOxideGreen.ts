@@ -8,8 +8,6 @@ export const chromiumOxideGreen = pigmentPaint({
   id: 'chromium-oxide-green',
   name: 'chromium oxide green',
   pigments: ['PG17'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: ['chromium'],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const cobaltBlue = pigmentPaint({
   id: 'cobalt-blue',
   name: 'cobalt blue',
   pigments: ['PB28'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: ['cobalt'],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const dioxazineViolet = pigmentPaint({
   id: 'dioxazine-violet',
   name: 'dioxazine violet',
   pigments: ['PV23'],
-  density: 'light',
-  lightfastness: 'II',
   hazards: [],
   features: {
     bands: [

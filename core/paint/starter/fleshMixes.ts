@@ -20,8 +20,6 @@ function bottled(id: string, name: string, parts: { paint: Paint; drops: number 
     madeOf: parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
     origin: 'mixed',
     opacity: opacityOf(mixture),
-    density: 'medium',
-    lightfastness: parts.some(({ paint }) => paint.lightfastness === 'II') ? 'II' : 'I',
   }
 }
 

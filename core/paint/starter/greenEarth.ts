@@ -8,8 +8,6 @@ export const greenEarth = pigmentPaint({
   id: 'green-earth',
   name: 'green earth',
   pigments: ['PG23'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const indanthroneBlue = pigmentPaint({
   id: 'indanthrone-blue',
   name: 'indanthrone blue',
   pigments: ['PB60'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

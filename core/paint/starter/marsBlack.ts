@@ -8,8 +8,6 @@ export const marsBlack = pigmentPaint({
   id: 'mars-black',
   name: 'Mars black',
   pigments: ['PBk11'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [{ nm: 420, width: 120, K: 161 }],

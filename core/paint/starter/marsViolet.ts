@@ -8,8 +8,6 @@ export const marsViolet = pigmentPaint({
   id: 'mars-violet',
   name: 'Mars violet',
   pigments: ['PR101'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 585, width: 56, K: 487 }],

@@ -8,8 +8,6 @@ export const naphtholRed = pigmentPaint({
   id: 'naphthol-red',
   name: 'naphthol red',
   pigments: ['PR112'],
-  density: 'light',
-  lightfastness: 'II',
   hazards: [],
   features: {
     edges: [{ nm: 582, width: 18, K: 511 }],

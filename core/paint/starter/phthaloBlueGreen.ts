@@ -8,8 +8,6 @@ export const phthaloBlueGreen = pigmentPaint({
   id: 'phthalo-blue-green',
   name: 'phthalo blue, green shade',
   pigments: ['PB15:3'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: ['copper'],
   features: {
     bands: [

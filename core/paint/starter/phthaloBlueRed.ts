@@ -8,8 +8,6 @@ export const phthaloBlueRed = pigmentPaint({
   id: 'phthalo-blue-red',
   name: 'phthalo blue, red shade',
   pigments: ['PB15:1'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: ['copper'],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const phthaloGreen = pigmentPaint({
   id: 'phthalo-green',
   name: 'phthalo green',
   pigments: ['PG7'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: ['copper'],
   features: {
     bands: [

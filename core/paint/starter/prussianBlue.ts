@@ -8,8 +8,6 @@ export const prussianBlue = pigmentPaint({
   id: 'prussian-blue',
   name: 'Prussian blue',
   pigments: ['PB27'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const pyrroleOrange = pigmentPaint({
   id: 'pyrrole-orange',
   name: 'pyrrole orange',
   pigments: ['PO73'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 559, width: 22, K: 371 }],

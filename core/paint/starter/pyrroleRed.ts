@@ -8,8 +8,6 @@ export const pyrroleRed = pigmentPaint({
   id: 'pyrrole-red',
   name: 'pyrrole red',
   pigments: ['PR254'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 582, width: 18, K: 547 }],

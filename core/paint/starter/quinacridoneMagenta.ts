@@ -8,8 +8,6 @@ export const quinacridoneMagenta = pigmentPaint({
   id: 'quinacridone-magenta',
   name: 'quinacridone magenta',
   pigments: ['PR122'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

@@ -8,8 +8,6 @@ export const quinacridoneRose = pigmentPaint({
   id: 'quinacridone-rose',
   name: 'quinacridone rose',
   pigments: ['PV19'],
-  density: 'light',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 589, width: 19, K: 32.7 }],

@@ -8,8 +8,6 @@ export const rawSienna = pigmentPaint({
   id: 'raw-sienna',
   name: 'raw sienna',
   pigments: ['PBr7'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 530, width: 76, K: 165 }],

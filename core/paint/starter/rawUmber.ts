@@ -8,8 +8,6 @@ export const rawUmber = pigmentPaint({
   id: 'raw-umber',
   name: 'raw umber',
   pigments: ['PBr7'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: ['manganese'],
   features: {
     edges: [{ nm: 530, width: 90, K: 386 }],

@@ -8,8 +8,6 @@ export const redIronOxide = pigmentPaint({
   id: 'red-iron-oxide',
   name: 'red iron oxide',
   pigments: ['PR101'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 571, width: 40, K: 303 }],

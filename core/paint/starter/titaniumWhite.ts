@@ -8,8 +8,6 @@ export const titaniumWhite = pigmentPaint({
   id: 'titanium-white',
   name: 'titanium white',
   pigments: ['PW6'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 389, width: 22, K: 300 }],

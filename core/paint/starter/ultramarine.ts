@@ -8,8 +8,6 @@ export const ultramarine = pigmentPaint({
   id: 'ultramarine',
   name: 'ultramarine',
   pigments: ['PB29'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

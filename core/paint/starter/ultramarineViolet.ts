@@ -8,8 +8,6 @@ export const ultramarineViolet = pigmentPaint({
   id: 'ultramarine-violet',
   name: 'ultramarine violet',
   pigments: ['PV15'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     bands: [

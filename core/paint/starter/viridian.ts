@@ -8,8 +8,6 @@ export const viridian = pigmentPaint({
   id: 'viridian',
   name: 'viridian',
   pigments: ['PG18'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: ['chromium'],
   features: {
     bands: [

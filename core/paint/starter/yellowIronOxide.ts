@@ -8,8 +8,6 @@ export const yellowIronOxide = pigmentPaint({
   id: 'yellow-iron-oxide',
   name: 'yellow iron oxide',
   pigments: ['PY42'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 520, width: 64, K: 135 }],

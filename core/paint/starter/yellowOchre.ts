@@ -8,8 +8,6 @@ export const yellowOchre = pigmentPaint({
   id: 'yellow-ochre',
   name: 'yellow ochre',
   pigments: ['PY43'],
-  density: 'medium',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 519, width: 70, K: 153 }],

@@ -8,8 +8,6 @@ export const zincWhite = pigmentPaint({
   id: 'zinc-white',
   name: 'zinc white',
   pigments: ['PW4'],
-  density: 'heavy',
-  lightfastness: 'I',
   hazards: [],
   features: {
     edges: [{ nm: 384, width: 14, K: 220 }],

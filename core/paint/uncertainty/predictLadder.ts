@@ -1,3 +1,4 @@
+import type { Mixture } from '../mixture'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -6,7 +7,7 @@ import { MixEvaluator } from '../mixEvaluator'
 import { mixPaints } from '../mix'
 import type { Part } from '../mix'
 import { opaqueReflectance } from '../opaque'
-import type { Mixture, Paint } from '../paint'
+import type { Paint } from '../paint'
 import { drawn, STARTER_SPREAD } from './spread'
 
 /** A ladder as it will look, and two kinds of doubt that differ: where it lies, and how well its gaps hold. */

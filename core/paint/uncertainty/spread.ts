@@ -1,6 +1,6 @@
+import type { Mixture } from '../mixture'
 import { choleskyOf, packedFactor } from './cholesky'
 import { moved, SHAPES } from './basis'
-import type { Mixture } from '../paint'
 
 /**
  * How far a paint's curves may be off: the packed lower Cholesky factor (55 numbers) of the covariance

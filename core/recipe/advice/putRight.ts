@@ -1,3 +1,4 @@
+import type { Mixture } from '../../paint/mixture'
 import { dropsIn } from '../../puddle/drops'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { writeLab } from '../../colour/lab'
@@ -6,7 +7,7 @@ import { weightsOf } from '../../colour/weights'
 import { plainPaint } from '../../paint/calibration/estimatePaint'
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
-import type { Mixture, Paint } from '../../paint/paint'
+import type { Paint } from '../../paint/paint'
 import { eachRecipe } from '../eachRecipe'
 import { TIE } from '../shortlist'
 

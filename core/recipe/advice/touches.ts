@@ -1,7 +1,7 @@
+import type { Mixture } from '../../paint/mixture'
 import type { BottleDrops } from '../../puddle/parts'
 import type { Paint } from '../../paint/paint'
 import { tintingStrength } from '../../paint/strength'
-import type { Mixture } from '../../paint/paint'
 import { canBeGiven, dispensed } from '../../puddle/dispense'
 
 /** Less than a drop: what a strong paint is given in. */

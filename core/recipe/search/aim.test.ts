@@ -1,3 +1,4 @@
+import type { Turn } from './turn'
 import { expect, it } from 'vitest'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOfXyz, xyzOf, xyzOfLab } from '../../colour/lab'
@@ -8,7 +9,7 @@ import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { starterPaints } from '../../paint/starter'
 import { boundsRound } from './aim'
-import type { TargetBox, Turn } from './targetBox'
+import type { TargetBox } from './targetBox'
 
 const weights = weightsOf()
 const random = seeded(8)

@@ -1,15 +1,16 @@
+import type { Turn } from './turn'
+import type { Mixture } from '../../paint/mixture'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { labOfXyz, xyzOfLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { Weights } from '../../colour/weights'
 import type { XYZ } from '../../colour/white'
 import { opaqueReflectance } from '../../paint/opaque'
-import type { Mixture } from '../../paint/paint'
 import { DifferenceBall } from './ball'
 import { boxAxes, reversed, weightsAlong } from './faces'
 import type { Direction, Face } from './faces'
 import { targetBox } from './targetBox'
-import type { Bounds, TargetBox, Turn } from './targetBox'
+import type { Bounds, TargetBox } from './targetBox'
 
 /** Up to here the formulas of the target box are as close as cells, and much sooner there. */
 const CLOSE = 2

@@ -1,6 +1,6 @@
+import type { Turn } from './turn'
 import type { Weights } from '../../colour/weights'
 import type { XYZ } from '../../colour/white'
-import type { Turn } from './targetBox'
 
 /** A direction of tristimulus values. */
 export interface Direction {

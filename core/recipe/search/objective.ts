@@ -1,3 +1,5 @@
+import type { Turn } from './turn'
+import type { Mixture } from '../../paint/mixture'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { labOf, writeLab, xyzOfLab } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
@@ -6,12 +8,11 @@ import { weightsOf } from '../../colour/weights'
 import type { Weights } from '../../colour/weights'
 import type { Illuminant, Observer, XYZ } from '../../colour/white'
 import { K1, K2 } from '../../paint/surface'
-import type { Mixture } from '../../paint/paint'
 import { targetLab } from '../recipe'
 import type { RecipeRequest } from '../recipe'
 import { boundsRound } from './aim'
 import { boxAxes, weightsAlong } from './faces'
-import type { Bounds, TargetBox, Turn } from './targetBox'
+import type { Bounds, TargetBox } from './targetBox'
 
 /** What a search makes small, and what part of the tristimulus values a score leaves. */
 export interface Objective {

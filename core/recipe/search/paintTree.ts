@@ -1,7 +1,7 @@
+import type { Mixture } from '../../paint/mixture'
 import { BANDS } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import { opaqueReflectance } from '../../paint/opaque'
-import type { Mixture } from '../../paint/paint'
 import { joinedClusters } from './joined'
 import type { Joined } from './joined'
 

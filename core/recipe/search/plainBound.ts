@@ -1,8 +1,9 @@
+import type { Turn } from './turn'
 import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
 import { K1, K2 } from '../../paint/surface'
 import type { PaintTree } from './paintTree'
-import type { TargetBox, Turn } from './targetBox'
+import type { TargetBox } from './targetBox'
 
 const ENTERS = (1 - K1) * (1 - K2)
 const LEAVES = 1 - K2

@@ -1,6 +1,7 @@
+import type { Turn } from './turn'
+import type { SearchKernel, Take } from './searchKernel'
 import { BANDS } from '../../colour/spectrum'
 import type { Weights } from '../../colour/weights'
-import type { SearchKernel, Take } from './kernel'
 import type { PaintTree } from './paintTree'
 import type { Face } from './faces'
 import { weightsAlong } from './faces'
@@ -8,7 +9,7 @@ import { leastOf, mayMeet, plainBound, reflectance } from './plainBound'
 import { cornersOf } from './ratioTree'
 import type { RatioCell, RatioTree } from './ratioTree'
 import { EVERYTHING } from './targetBox'
-import type { TargetBox, Turn } from './targetBox'
+import type { TargetBox } from './targetBox'
 
 /** So few mixes are evaluated one by one instead of bounded further, and so few are not bounded at all. */
 const LEAF = 8

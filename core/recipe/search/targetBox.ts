@@ -3,6 +3,7 @@ import { EPSILON, fInverse } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { XYZ } from '../../colour/white'
 import type { Face } from './faces'
+import type { Turn } from './turn'
 
 /**
  * Least and greatest X, Y, Z, in turn: X least, X greatest, Y least … and then of the turned axes
@@ -16,9 +17,6 @@ export interface Bounds {
   box: TargetBox
   across: readonly Face[]
 }
-
-/** α and β: what X and Z of a target are of its Y. */
-export type Turn = [alpha: number, beta: number]
 
 const ANY: Pair = [-Infinity, Infinity]
 export const EVERYTHING: TargetBox = [...ANY, ...ANY, ...ANY, ...ANY, ...ANY]

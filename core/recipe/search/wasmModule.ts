@@ -1,10 +1,10 @@
+import type { Turn } from './turn'
 import type { Weights } from '../../colour/weights'
 import { kernelBytes } from '../kernel/kernelBytes'
 import { greatest, least, mergedBands } from './mergedBands'
 import type { MergedBand } from './mergedBands'
 import type { PaintTree } from './paintTree'
 import type { RatioTree } from './ratioTree'
-import type { Turn } from './targetBox'
 
 /** Finds kept before they are handed over. */
 const ROOM = 512

@@ -1,4 +1,4 @@
-import type { Mixture } from '../../paint/paint'
+import type { Mixture } from '../../paint/mixture'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 
 /** Cells of the table of reachable chroma: lightness by 2, hue by 5°. */

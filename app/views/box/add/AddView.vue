@@ -18,7 +18,7 @@ import ReadingSlot from './ReadingSlot.vue'
 import ShelfList from './ShelfList.vue'
 import TintScale from './TintScale.vue'
 import { useNewPaint } from './useNewPaint'
-import type { ToldBy } from './useNewPaint'
+import type { ToldBy } from './solveJob'
 
 /** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
 const router = useRouter()

@@ -1,29 +1,19 @@
 import { computed, reactive, ref, toRaw, watch } from 'vue'
-import {
-  drawdownCard,
-  flatSpectrum,
-  freeId,
-  labOf,
-  mostOf,
-  recordOf,
-  slugOf,
-} from '../../../../core'
+import { freeId, labOf, mostOf, recordOf, slugOf } from '../../../../core'
 import type {
   HazardKey,
   OpacityClass,
   Paint,
   PaintKind,
-  Swatch,
   SwatchReading,
   TintStep,
 } from '../../../../core'
-import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 import type { SolveJob } from '../../../workers/boxJobs'
 import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
-
-export type ToldBy = 'eye' | 'films' | 'tint' | 'list'
+import { solveJobOf } from './solveJob'
+import type { ToldBy } from './solveJob'
 
 /** The paint that is being put into the box: what is told, what was read, what came of it. */
 export function useNewPaint() {
@@ -61,53 +51,26 @@ export function useNewPaint() {
     return freeId(slugOf(about.name, 'paint'), (id) => taken.has(id))
   })
   const known = (name: keyof typeof readings): SwatchReading | undefined => {
-    const reading = toRaw(readings)[name]
+    const reading = readings[name]
     return reading && { ...toRaw(reading) }
   }
-  const job = computed<SolveJob | undefined>(() => {
-    // Touch every reading, so that any of them starts a new solution.
-    void [readings.neat, readings.tint, readings.black, readings.white]
-    const told = { kind: about.kind, hazards: [...about.hazards] }
-    const { neat, ...rest } = {
+  const job = computed<SolveJob | undefined>(() =>
+    solveJobOf({
+      way: way.value,
+      kind: about.kind,
+      hazards: [...about.hazards],
+      pigments: pigments.value,
+      opacity: opacity.value,
+      tintStep: tintStep.value,
+      film,
+      tint,
+      // Every reading is touched, so that any of them starts a new solution.
       neat: known('neat'),
-      tint: known('tint'),
+      tinted: known('tint'),
       black: known('black'),
       white: known('white'),
-    }
-    if (way.value === 'list') return undefined
-    if (way.value === 'eye')
-      return (
-        neat && {
-          colour: neat.reflectance ?? neat.lab!,
-          source: neat.source,
-          opacity: opacity.value,
-          about: { ...told, pigments: pigments.value },
-          tint: tintStep.value,
-        }
-      )
-    const swatches: Swatch[] = []
-    if (way.value === 'tint') {
-      if (!neat || !rest.tint) return undefined
-      const white = paintOf(tint.white)
-      swatches.push({ kind: 'masstone', ...neat })
-      swatches.push({
-        kind: 'tint',
-        share: 1 / (1 + tint.whiteParts),
-        white: { K: white.K, S: white.S },
-        ...rest.tint,
-      })
-    } else {
-      if (!rest.black || !rest.white) return undefined
-      for (const over of ['black', 'white'] as const)
-        swatches.push({
-          kind: 'film',
-          thicknessUm: film.thicknessUm,
-          over: flatSpectrum(drawdownCard[over]),
-          ...rest[over]!,
-        })
-    }
-    return { swatches, about: told }
-  })
+    }),
+  )
   const {
     answer,
     trouble: stopped,

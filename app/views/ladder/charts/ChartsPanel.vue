@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
 import { labOf, mixPaints, opaqueReflectance, clamp } from '../../../../core'
@@ -8,7 +9,6 @@ import SpectraLines from '../../../charts/SpectraLines.vue'
 import ValueStaircase from '../../../charts/ValueStaircase.vue'
 import { screenColour } from '../../../parts/screenColour'
 import { useLadder } from '../../../stores/ladder/ladder'
-import type { ShownStep } from '../../../stores/ladder/ladder'
 import { withPaints } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { computed } from 'vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { screenColour } from '../../../parts/screenColour'
-import type { ShownStep } from '../../../stores/ladder/ladder'
 
 /**
  * The ladder as paint, dark to light; width is the share of the skin. The painted colour stands on

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { Lock, Unlock } from '@element-plus/icons-vue'
 import { vTip } from '../../../parts/tip/tip'
 import { useLadder } from '../../../stores/ladder/ladder'
-import type { ShownStep } from '../../../stores/ladder/ladder'
 import { offWords } from '../settings/words'
 
 /** How far a step's mix is from its aim, and whether it is kept. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { ingredientKey, sameIngredient } from '../../../../core'
@@ -6,7 +7,6 @@ import type { Ingredient, StepKey } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { colourOf } from '../../../parts/palette/colourOf'
 import { useLadder } from '../../../stores/ladder/ladder'
-import type { ShownStep } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'

@@ -1,6 +1,6 @@
+import type { HeadTraits } from './headTraits'
 import { chain, cut, ellipsoid, joined, pressed, taper } from './distance'
 import type { Distance } from './distance'
-import type { HeadTraits } from './head'
 
 /** Neck, collarbones and shoulders, cut off under the chest; made for x ≥ 0. */
 export function bust({ gaunt, age, jaw, tusked }: HeadTraits): Distance {

@@ -12,19 +12,7 @@ import {
 } from './distance'
 import type { Distance } from './distance'
 import { bust } from './bust'
-
-/** What makes one head another, 0 none to 1 much. */
-export interface HeadTraits {
-  /** How far brow and jaw stand out. */
-  brow: number
-  jaw: number
-  /** Hollows of cheek and temple. */
-  gaunt: number
-  /** Lines and bags of age. */
-  age: number
-  /** Long ears, tusks and a flat nose. */
-  tusked: number
-}
+import type { HeadTraits } from './headTraits'
 
 const EYE = [0.116, 0.455, 0.264] as const
 const EYE_R = 0.058
