@@ -91,7 +91,7 @@ export default defineConfig({
             // What every page has.
             {
               name: 'shared',
-              test: /node_modules\/(@?vue\/|vue-router|pinia|@vueuse)|app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|steady)\.ts)|vault|keys|words\/(backup|changes|counts)|parts\/(later|helpShown|history|tip\/|TroubleNote|FieldSwitch|FoldOut|PartsNav|pickWords))/,
+              test: /node_modules\/(@?vue\/|vue-router|pinia|@vueuse)|app\/(stores\/(project\/|shelf\/(?!summaryOf)|(backup|desk|journal|paints|putTogether|memoise)\.ts)|vault|keys|words\/(backup|changes|counts)|parts\/(later|helpShown|history|tip\/|TroubleNote|FieldSwitch|FoldOut|PartsNav|pickWords))/,
               minShareCount: 2,
               priority: 1,
             },

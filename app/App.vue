@@ -51,10 +51,10 @@ watch([() => route.name, phone], () => void nextTick(() => phone.value && showRo
   immediate: true,
   flush: 'post',
 })
-const { palette } = useKeys()
+const { commands } = useKeys()
 useBackupReminder()
 const NoFigure = later(() => import('./parts/NoFigure.vue'))
-const CommandPalette = later(() => import('./keys/CommandPalette.vue'))
+const CommandBox = later(() => import('./keys/CommandBox.vue'))
 const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))
 const RoomHelp = later(() => import('./keys/RoomHelp.vue'))
@@ -112,7 +112,7 @@ function skip(): void {
         </Suspense>
       </RouterView>
     </div>
-    <CommandPalette v-if="palette" v-model="palette" />
+    <CommandBox v-if="commands" v-model="commands" />
     <RoomTour v-if="tourShown && inside" v-model="tourShown" />
     <TipHost v-if="tip" />
     <RoomHelp v-if="helpShown" v-model="helpShown" />

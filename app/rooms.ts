@@ -1,8 +1,9 @@
 import { hasLastMixes } from './vault/lastMixes'
+import type { RoomName } from './words/help'
 
 /** The rooms that work, in the order of the work; those `under` another are reached from it. */
-export interface Room {
-  name: string
+export interface Room<Name extends string = string> {
+  name: Name
   /** Within a commission. */
   path: string
   under?: string
@@ -16,7 +17,7 @@ export interface Room {
 /** Where one comes in to a commission. */
 export const FIRST = '/ladder'
 
-export const rooms: Room[] = [
+export const rooms: Room<RoomName>[] = [
   {
     name: 'Range',
     path: '/range',

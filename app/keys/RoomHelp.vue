@@ -10,6 +10,7 @@ import { everywhereKeys, keysOfRoom } from '../words/keys'
 const open = defineModel<boolean>({ required: true })
 const route = useRoute()
 const name = computed(() => String(route.name))
+const help = computed(() => (helpOfRoom as Readonly<Record<string, string>>)[name.value])
 const lists = computed(() => {
   const here = keysOfRoom[name.value]
   return [
@@ -22,7 +23,7 @@ const lists = computed(() => {
 <template>
   <ElDrawer v-model="open" :title="name" size="min(420px, 100vw)" append-to-body>
     <div class="all" tabindex="0" role="group" aria-label="Help">
-      <p v-if="helpOfRoom[name]">{{ helpOfRoom[name] }}</p>
+      <p v-if="help">{{ help }}</p>
       <p>
         <ElButton @click="((open = false), (tourShown = true))">Show me round the rooms</ElButton>
       </p>

@@ -15,7 +15,7 @@ export function useKeys() {
   const store = useProject()
   const route = useRoute()
   const router = useRouter()
-  const palette = ref(false)
+  const commands = ref(false)
 
   function figure(by: number): void {
     const { figures } = store.project
@@ -25,7 +25,7 @@ export function useKeys() {
   }
   function orders(key: string): boolean {
     const lower = key.toLowerCase()
-    if (lower === 'k') palette.value = true
+    if (lower === 'k') commands.value = true
     else if (lower === 's')
       void import('../parts/files/takeAway').then(({ takeAway }) => takeAway.zip())
     else if (lower === 'y') redo()
@@ -52,9 +52,9 @@ export function useKeys() {
       if (done) event.preventDefault()
       return
     }
-    if (palette.value || helpShown.value || (event.target as HTMLElement).closest(TAKES_KEYS))
+    if (commands.value || helpShown.value || (event.target as HTMLElement).closest(TAKES_KEYS))
       return
     if (plain(key)) event.preventDefault()
   })
-  return { palette }
+  return { commands }
 }

@@ -1,11 +1,12 @@
 import { defineStore } from 'pinia'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { differences, formatProject, mergeProjects, parseProject, salvageProject } from '../../core'
-import type { FileIssue, Project } from '../../core'
+import type { Project } from '../../core'
 import { DEMO_ID } from '../../demo/lowTide'
 import { starterIds } from './paints'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
+import { issueWords } from './shelf/issueWords'
 import { summarised } from './shelf/summarised'
 import { putTogether } from './putTogether'
 import { shippedDemo } from './shippedDemo'
@@ -35,12 +36,6 @@ export const lastOpened = (): string => {
     return DEMO_ID
   }
 }
-
-const told = (issues: readonly FileIssue[]): string =>
-  issues
-    .slice(0, 4)
-    .map(({ place, message }) => `${place}: ${message}`)
-    .join('; ') + (issues.length > 4 ? `; and ${issues.length - 4} more` : '')
 
 /** Which commission lies open; what was stored is opened, and every change saved. */
 export const useDesk = defineStore('desk', () => {
@@ -149,11 +144,11 @@ export const useDesk = defineStore('desk', () => {
     const { project, left } = salvageProject(text, starterIds, id)
     await setAside(text, new Date(), id)
     if (!project) {
-      trouble.value = `The stored work could not be read (${told(left)}). It was put aside unchanged and is still stored; the menu Files of any commission has it.`
+      trouble.value = `The stored work could not be read (${issueWords(left)}). It was put aside unchanged and is still stored; the menu Files of any commission has it.`
       return 'broken'
     }
     show({ ...project, id }, text)
-    trouble.value = `Parts of the stored work could not be read and were left out or mended (${told(left)}). The whole was put aside unchanged; the menu Files has it.`
+    trouble.value = `Parts of the stored work could not be read and were left out or mended (${issueWords(left)}). The whole was put aside unchanged; the menu Files has it.`
     await save()
     return 'opened'
   }
@@ -245,5 +240,5 @@ export const useDesk = defineStore('desk', () => {
     removeEventListener('pagehide', late)
     document.removeEventListener('visibilitychange', late)
   })
-  return { openId, state, trouble, open, flush, told }
+  return { openId, state, trouble, open, flush }
 })

@@ -1,5 +1,5 @@
 /** What a room is for and how it is begun, in a painter's words. */
-export const helpOfRoom: Readonly<Record<string, string>> = {
+export const helpOfRoom = {
   Range:
     'All figures side by side, mixed from the few bottles on the table. Take a bottle off or add one and every row follows. Find the best proves which few do most; a row that reads like another is set apart by one press.',
   Figures:
@@ -22,10 +22,13 @@ export const helpOfRoom: Readonly<Record<string, string>> = {
     'What to do next, one move at a time, with what to mix for it. Space when it is done; D starts a drying clock; M writes down what came out, and puts it right if it is off.',
   Eye: 'Ten minutes a day: what is lighter, warmer, redder; what is in this well; where half-way is. Made from your own bottles and figures, as hard as your eye is fine. Digits choose, Space goes on.',
   Log: 'What was predicted and what came out. Measured mixes teach the box what your bottles really are. The critic reads a photograph of the painted figure against its plan, and says what mends it.',
-}
+} as const satisfies Record<string, string>
+
+/** A room within a commission: one without words of help does not compile. */
+export type RoomName = keyof typeof helpOfRoom
 
 /** What one is shown who looks round for the first time, room by room. */
-export const tour: readonly { room: string; says: string }[] = [
+export const tour: readonly { room: RoomName; says: string }[] = [
   { room: 'Figures', says: 'Who is painted: add your own, how large and how many.' },
   { room: 'Box', says: 'Your bottles. Tick the ones that you have.' },
   {

@@ -11,7 +11,7 @@ export function mixingWords(note: MixingNote, nameOf: (paint: string) => string)
     return `${puddles.length} puddles, off by ${mean.toFixed(1)} on average; no others tuned together do better.${touched}${more}`
   }
   if (note.way === 'matched')
-    return `${note.bottles} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
+    return `${note.opened} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
   if (note.way === 'run') {
     const { shade, light, uneven } = note
     const toward = [

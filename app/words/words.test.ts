@@ -98,10 +98,10 @@ describe('what is wrong with a ladder', () => {
 
 describe('ways of mixing', () => {
   it('each says what the painter has to know', () => {
-    expect(mixingWords({ way: 'matched', bottles: 4, mean: 0.81, all: true }, nameOf)).toBe(
+    expect(mixingWords({ way: 'matched', opened: 4, mean: 0.81, all: true }, nameOf)).toBe(
       '4 bottles, off by 0.8 on average; no other choice of so many does better.',
     )
-    expect(mixingWords({ way: 'matched', bottles: 4, mean: 1, all: false }, nameOf)).toContain(
+    expect(mixingWords({ way: 'matched', opened: 4, mean: 1, all: false }, nameOf)).toContain(
       'the 24 that are used most',
     )
     expect(mixingWords({ way: 'run', shade: 'a', light: 'b', uneven: 0.123 }, nameOf)).toBe(

@@ -8,8 +8,6 @@ export type WhiteName = `${Illuminant}/${Observer}`
 /** Tristimulus values, white Y = 100. */
 export type XYZ = [X: number, Y: number, Z: number]
 
-export const illuminants: readonly Illuminant[] = ['A', 'D50', 'D65', 'F2', 'F11']
-
 export const illuminantPower: Record<Illuminant, readonly number[]> = {
   A: powers.powerA,
   D50: powers.powerD50,
@@ -17,6 +15,9 @@ export const illuminantPower: Record<Illuminant, readonly number[]> = {
   F2: powers.powerF2,
   F11: powers.powerF11,
 }
+
+/** Every light there is, in the order of its table. */
+export const illuminants = Object.keys(illuminantPower) as readonly Illuminant[]
 
 export const observerBars: Record<Observer, readonly (readonly number[])[]> = {
   2: [observers.xBar2, observers.yBar2, observers.zBar2],

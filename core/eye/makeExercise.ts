@@ -13,6 +13,32 @@ export interface ExerciseWishes {
   hues?: boolean
 }
 
+/** What an exercise is made of. */
+interface Asked extends Required<ExerciseWishes> {
+  world: EyeWorld
+  chance: Chance
+}
+const differing =
+  (skill: 'lighter' | 'warmer' | 'redder' | 'greyer') =>
+  ({ world, level, chance }: Asked) =>
+    compared(skill, world, level, chance)
+
+/** Who makes which: a skill without a maker does not compile. */
+const makers: Readonly<Record<Skill, (asked: Asked) => Exercise | undefined>> = {
+  lighter: differing('lighter'),
+  warmer: differing('warmer'),
+  redder: differing('redder'),
+  greyer: differing('greyer'),
+  order: ({ world, level, chance }) => ordered(world, level, chance),
+  breaks: ({ world, level, chance, hues }) => broken(world, level, chance, hues),
+  ratio: ({ world, chance }) => halfWay(world, chance),
+  well: ({ world, level, chance }) => inWell(world, level, chance),
+  more: ({ world, level, chance }) => oneMoreDrop(world, level, chance),
+  dried: ({ world, level, chance, hues }) => whenDry(world, level, chance, hues),
+  skin: ({ chance }) => whichSkin(chance),
+  same: ({ world, level, chance }) => pairs(world, level, chance),
+}
+
 /**
  * One exercise for an eye, made of the painter's own bottles and figures. Every colour can be shown on the screen, and
  * places and order are by chance.
@@ -25,27 +51,5 @@ export function makeExercise(
   { level, hues = true }: ExerciseWishes,
   chance: Chance,
 ): Exercise | undefined {
-  switch (skill) {
-    case 'lighter':
-    case 'warmer':
-    case 'redder':
-    case 'greyer':
-      return compared(skill, world, level, chance)
-    case 'order':
-      return ordered(world, level, chance)
-    case 'breaks':
-      return broken(world, level, chance, hues)
-    case 'ratio':
-      return halfWay(world, chance)
-    case 'well':
-      return inWell(world, level, chance)
-    case 'more':
-      return oneMoreDrop(world, level, chance)
-    case 'dried':
-      return whenDry(world, level, chance, hues)
-    case 'skin':
-      return whichSkin(chance)
-    case 'same':
-      return pairs(world, level, chance)
-  }
+  return makers[skill]({ world, level, hues, chance })
 }

@@ -14,8 +14,8 @@ const TRACE = 1e-150
 
 /**
  * Colours of many mixes from the same paints: everything is laid out once, band by band so that the
- * loops walk straight through memory, then a mix costs one pass. Same model as
- * `labOf(opaqueReflectance(mixPaints(…)))`, without the objects.
+ * loops walk straight through memory, then a mix costs one pass. Mirrors
+ * `labOf(opaqueReflectance(mixPaints(…)))` for speed, without the objects; `core/recipe/sameMixing.test.ts` holds them together.
  * @example new MixEvaluator([white, ochre]).writeLab([0, 1], [3, 1], 2, new Float64Array(3), 0)
  */
 export class MixEvaluator {

@@ -27,7 +27,8 @@ interface Way {
 
 /**
  * Colours of a set of paints at all ratios of its size, again and again for other sets of a box: by the SIMD kernel in single
- * precision (X, Y, Z off by less than 5e-6 of them, docs/search.md), by the plain evaluator where it cannot run.
+ * precision (X, Y, Z off by less than 5e-6 of them, docs/search.md), by the plain evaluator where it cannot run. The kernel
+ * (`kernel/assembly`) mirrors `labOf(opaqueReflectance(mixPaints(…)))`; `sameMixing.test.ts` holds them together.
  * @example const mixer = new SetMixer(box, { maxPaints: 2, maxDrops: 6 }); mixer.mix([0, 3]); mixer.planes[0][0] // L* of 1 : 1
  */
 export class SetMixer {

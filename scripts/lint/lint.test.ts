@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { describe, expect, it } from 'vitest'
+import { misplaced } from './frontDoor'
 import { exportedFrom, exportedTwice } from './exportedTwice'
 
 interface Files {
@@ -50,5 +51,14 @@ describe('what lint holds', () => {
       exportedFrom('b.ts', "export type Place = string\nexport { one } from './a'\n"),
     ]
     expect(exportedTwice(files.flat())).toEqual([{ name: 'Place', files: ['a.ts', 'b.ts'] }])
+  })
+
+  it('refuses what nobody names at the front door, unless it is said to be for other programs', () => {
+    const door =
+      "export { labOf, lost } from './lab'\n/* For other programs */\nexport { mine } from './b'\n"
+    expect(misplaced(door, 'labOf(mine)')).toEqual([
+      'lost is named by nobody',
+      'mine is named by us',
+    ])
   })
 })

@@ -24,7 +24,7 @@ function begin() {
   setActivePinia(createPinia())
   const store = useProject()
   for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
-  store.setPalette(undefined)
+  store.setTable(undefined)
   store.setPlan({ way: 'matched' })
   return { store, ladder: useLadder() }
 }

@@ -28,3 +28,20 @@ it('what is searched for and shown is made once, and anew for all that moves it:
   const looks = targets.map((steps) => JSON.stringify(steps.map(({ target }) => target)))
   expect(new Set(looks).size).toBe(looks.length)
 })
+
+it('how much is painted, and how it is mixed, moves no aim, so that nothing is sought anew', () => {
+  setActivePinia(createPinia())
+  const { figure } = useProject()
+  const aims = JSON.stringify(aimsOf(figure))
+  for (const plan of [
+    ...[{ bare: 0.4 }, { coats: 3 }, { thinner: 2 }, { maxDrops: 8 }, { maxPaints: 2 }],
+    ...[{ puddles: 4 }, { way: 'run' }, { progression: ['burnt-umber'] }, { form: 'hand' }],
+  ] as const)
+    expect(JSON.stringify(aimsOf({ ...figure, plan: { ...figure.plan, ...plan } as never }))).toBe(
+      aims,
+    )
+  for (const plan of [{ warmth: 0.9 }, { key: { azimuth: 10, elevation: 10 } }, { steps: 5 }])
+    expect(
+      JSON.stringify(aimsOf({ ...figure, plan: { ...figure.plan, ...plan } as never })),
+    ).not.toBe(aims)
+})

@@ -27,8 +27,8 @@ export function mixingOf(plan: FigurePlan): Mixing | undefined {
   const { way = 'puddles', puddles, bottles, family, runLight, runShade, progression } = plan
   if (way === 'puddles') return { way, puddles }
   if (way === 'run') return { way, light: runLight, shade: runShade }
-  if (way === 'bought') return { way, bottles: [...(progression ?? [])] }
-  return bottles || family ? { way, bottles, family } : undefined
+  if (way === 'bought') return { way, progression: [...(progression ?? [])] }
+  return bottles || family ? { way, mostBottles: bottles, family } : undefined
 }
 
 /** The last ladder of each base: what is searched for is shown, too. */

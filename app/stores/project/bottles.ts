@@ -48,7 +48,7 @@ export const bottleActions = ({ change, figure }: OpenWork) => ({
     })
   },
   /** The few bottles on the table; nothing puts all that are in on it. */
-  setPalette(ids: readonly string[] | undefined) {
+  setTable(ids: readonly string[] | undefined) {
     return change('palette', (draft) => {
       if (ids === undefined) delete draft.palette
       else draft.palette = [...ids]

@@ -52,11 +52,12 @@ export const useProject = defineStore('project', () => {
   }
   /** … those of the figure that is open. */
   const paintsIn = computed(() => allowed(here.value ?? {}))
-  const palette = computed(() => project.value.palette)
-  /** Of paints that are in, those on the table; all of them where no palette was chosen, or none of it is in. */
+  /** Ids of the few bottles on the table, where some were chosen. */
+  const table = computed(() => project.value.palette)
+  /** Of paints that are in, those on the table; all of them where no table was chosen, or none of it is in. */
   function tabled(from: Paint[], { more }: NonNullable<Figure['bottles']>): Paint[] {
-    if (!palette.value) return from
-    const kept = new Set([...palette.value, ...(more ?? [])])
+    if (!table.value) return from
+    const kept = new Set([...table.value, ...(more ?? [])])
     const few = from.filter(({ id }) => kept.has(id))
     return few.length > 0 ? markRaw(few) : from
   }
@@ -70,7 +71,7 @@ export const useProject = defineStore('project', () => {
     paints,
     inCommission,
     paintsIn,
-    palette,
+    table,
     onTable,
     tableFor: ({ bottles = {} }: Pick<Figure, 'bottles'>) => tabled(allowed(bottles), bottles),
     paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),

@@ -42,13 +42,13 @@ export function useFew() {
     return all.filter((_, i) => i % step === 0)
   })
   const limits = computed(() => Math.min(12, from.value.length))
-  const palette = computed(() => {
+  const table = computed(() => {
     const had = new Set(from.value.map(({ id }) => id))
-    return (store.palette ?? []).filter((id) => had.has(id))
+    return (store.table ?? []).filter((id) => had.has(id))
   })
   const costs = computed(() => costsOf(wishes.value, from.value, store.project.bottles ?? {}))
 
-  const table = useAnswer<void, object>(
+  const laid = useAnswer<void, object>(
     async () => {
       progress.value = 0
       const done = await heard<number, boolean>(
@@ -59,7 +59,7 @@ export function useFew() {
               targets: targets.value.map((lab) => ({ ...lab })),
               maxDrops: from.value.length > MANY ? DROPS_OF_MANY : DROPS,
               most: MOST_WEIGHED,
-              must: [...palette.value],
+              must: [...table.value],
             },
             tell,
           ),
@@ -71,22 +71,22 @@ export function useFew() {
     },
     { interrupt: () => void threads.range().stop('lay') },
   )
-  watch([from, targets], () => from.value.length > 1 && targets.value.length > 0 && table.ask(), {
+  watch([from, targets], () => from.value.length > 1 && targets.value.length > 0 && laid.ask(), {
     immediate: true,
   })
 
   const changes = useAnswer<void, SetChanges | undefined>(async () =>
-    palette.value.length > 0
-      ? threads.range().changes([...palette.value], [...keptOut.value])
+    table.value.length > 0
+      ? threads.range().changes([...table.value], [...keptOut.value])
       : undefined,
   )
-  watch([table.answer, palette, keptOut], () => table.answer.value && changes.ask())
+  watch([laid.answer, table, keptOut], () => laid.answer.value && changes.ask())
   // The curve is of all that may be found, whatever is on the table.
   const curve = useAnswer<void, FewAnswer[]>(() => {
     const sizes = Array.from({ length: limits.value - 1 }, (_, i) => i + 2)
     return threads.range().curve(sizes, [...pinned.value], [...keptOut.value])
   })
-  watch([table.answer, pinned, keptOut], () => table.answer.value && curve.ask())
+  watch([laid.answer, pinned, keptOut], () => laid.answer.value && curve.ask())
 
   const best = useAnswer<number, FewAnswer>(
     async (size, { soFar }) => {
@@ -110,7 +110,7 @@ export function useFew() {
   )
   // What is found comes on the table at once; the proof goes on beside it.
   watch(best.answer, (found) => {
-    if (found && found.set.join() !== palette.value.join()) store.setPalette(found.set)
+    if (found && found.set.join() !== table.value.join()) store.setTable(found.set)
   })
   const toggled = (list: readonly string[], id: string): string[] =>
     list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
@@ -120,12 +120,12 @@ export function useFew() {
     keptOut,
     wishes,
     wish: (wanted: readonly FewWish[]) => (wishes.value = wanted),
-    palette,
+    table,
     progress,
-    ready: computed(() => table.answer.value !== undefined),
+    ready: computed(() => laid.answer.value !== undefined),
     trouble: computed(
       () =>
-        [table, best, changes, curve].map(({ trouble }) => trouble.value).find((one) => one) ?? '',
+        [laid, best, changes, curve].map(({ trouble }) => trouble.value).find((one) => one) ?? '',
     ),
     curve: computed(() => curve.answer.value ?? []),
     changes: changes.answer,

@@ -72,7 +72,7 @@ describe('the rows of a range', () => {
       },
       { flush: 'sync' },
     )
-    store.setPalette(store.onTable.map(({ id }) => id).filter((id) => id !== gone))
+    store.setTable(store.onTable.map(({ id }) => id).filter((id) => id !== gone))
     await mixed(range)
     expect(order).toHaveLength(3)
     expect(order.indexOf(last!.figure.id)).toBeLessThan(order.indexOf(first!.figure.id))
@@ -141,7 +141,7 @@ describe('the rows of a range', () => {
 
   it('what would help a ladder is a bottle that is not on the table, and brings what it says', async () => {
     const { store, range } = await begin()
-    store.setPalette(['titanium-white', 'phthalo-green', 'burnt-umber'])
+    store.setTable(['titanium-white', 'phthalo-green', 'burnt-umber'])
     await mixed(range)
     const helps = inScope(() => useHelps())
     helps.ask(rowOf(range, 'bram'))
@@ -149,9 +149,9 @@ describe('the rows of a range', () => {
     // Of those that are in the commission; others would have to be bought.
     const own = new Set(store.inCommission.map(({ id }) => id))
     const best = helps.answer.value!.find(({ id }) => own.has(id))
-    expect(store.palette).not.toContain(best!.id)
+    expect(store.table).not.toContain(best!.id)
     expect(best!.brings).toBeGreaterThan(1)
-    store.setPalette([...store.palette!, best!.id])
+    store.setTable([...store.table!, best!.id])
     const before = rowOf(range, 'bram').mean
     await mixed(range)
     expect(rowOf(range, 'bram').mean).toBeLessThan(before)
@@ -179,7 +179,7 @@ it('which few bottles: the curve falls, pins and refusals hold, the best is prov
   const means = few.curve.value.map(({ mean }) => mean)
   means.slice(1).forEach((mean, i) => expect(mean).toBeLessThanOrEqual(means[i]! + 1e-6))
   expect(few.changes.value!.worth.map(({ bottle }) => bottle).sort()).toEqual(
-    [...store.palette!].sort(),
+    [...store.table!].sort(),
   )
   few.pin('chromium-oxide-green')
   few.keepOut(['titanium-white'])

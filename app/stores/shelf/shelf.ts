@@ -7,7 +7,6 @@ import {
   nextName,
   parseProject,
   photosOf,
-  salvageProject,
   sculptsOf,
   secondCommission,
 } from '../../../core'
@@ -21,20 +20,20 @@ import { shippedDemo } from '../shippedDemo'
 import { dropLastMixes } from '../../vault/lastMixes'
 import { dropPhoto } from '../../vault/photos'
 import { dropSculpt } from '../../vault/sculpts'
-import { dropSummary, readAtOnce, readSummaries, writeSummary } from '../../vault/summaries'
+import { dropSummary, writeSummary } from '../../vault/summaries'
 import type { Summary } from '../../vault/summaries'
 import {
   dropWork,
   listWorks,
-  moveFirstWork,
   noteMoved,
   onOthers,
   readWork,
   tellOthers,
   wasMoved,
-  worksAmong,
   writeWork,
 } from '../../vault/works'
+import { issueWords } from './issueWords'
+import { moveFirst, storedSummaries } from './storedSummaries'
 import { summarised } from './summarised'
 
 /** Every commission there is, and what can be done with one as a whole. */
@@ -56,52 +55,25 @@ export const useShelf = defineStore('shelf', () => {
   )
   const deleted = computed(() => newestFirst(all.value.filter(({ deletedAt }) => deletedAt)))
 
-  /** A commission whose summary has gone missing is read once. */
-  async function summarise(id: string): Promise<Summary> {
-    const text = (await readWork(id)) ?? ''
-    const { project, left } = salvageProject(text, starterIds, id)
-    const made: Summary = project
-      ? await summarised({ ...project, id }, 0)
-      : { id, name: id, figures: [], touchedAt: 0, broken: desk.told(left) }
-    await writeSummary(made)
-    return made
-  }
-
-  /** The project of a browser from before there were commissions becomes the first of them. */
-  const moveFirst = (): Promise<void> =>
-    moveFirstWork(async (text) => {
-      const { project, left } = salvageProject(text, starterIds, newId())
-      if (!project) {
-        trouble.value = `The project this browser had could not be read (${desk.told(left)}). It was put aside unchanged; the menu Files of any commission has it.`
-        return
-      }
-      if (left.length > 0)
-        trouble.value = `Parts of the project this browser had could not be read and were left out or mended (${desk.told(left)}). The whole was put aside unchanged.`
-      const taken = await listWorks()
-      await put({ ...project, id: taken.includes(project.id) ? newId() : project.id })
-    })
   let moved: Promise<void> | undefined
   /** What has to be done once before anything is opened. */
   const begin = (): Promise<void> =>
     (moved ??= wasMoved()
       ? Promise.resolve()
-      : moveFirst().then(noteMoved, (error: unknown) => {
-          trouble.value = `This browser gives no storage (${(error as Error).message}).`
-        }))
+      : moveFirst(put).then(
+          (told) => {
+            if (told) trouble.value = told
+            noteMoved()
+          },
+          (error: unknown) => {
+            trouble.value = `This browser gives no storage (${(error as Error).message}).`
+          },
+        ))
 
-  async function readAll(): Promise<{ summaries: Summary[]; ids: string[] }> {
-    const found = await readAtOnce().catch(() => undefined)
-    if (found) return { summaries: found.summaries, ids: worksAmong(found.keys) }
-    return { summaries: await readSummaries(), ids: await listWorks() }
-  }
   async function read(): Promise<void> {
     await begin()
     try {
-      const { summaries, ids } = await readAll()
-      const known = new Map(summaries.map((summary) => [summary.id, summary]))
-      const found: Summary[] = []
-      for (const id of ids) found.push(known.get(id) ?? (await summarise(id)))
-      all.value = found
+      all.value = await storedSummaries()
     } catch (error) {
       trouble.value = `This browser gives no storage (${(error as Error).message}). A commission can be begun, but save it as a file before you close the tab.`
     }
@@ -177,7 +149,7 @@ export const useShelf = defineStore('shelf', () => {
       const there = await readWork(id)
       const text = formatProject({ ...closed(there), name: name.trim() })
       const reading = parseProject(text, starterIds)
-      if (!reading.ok) throw new Error(desk.told(reading.issues))
+      if (!reading.ok) throw new Error(issueWords(reading.issues))
       await writeWork(id, text, there)
       const before = all.value.find((one) => one.id === id)
       await writeSummary({ ...before!, name: name.trim() })

@@ -16,7 +16,7 @@ vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
 async function begin() {
   const store = useProject()
   store.restore(lowTide(starterPaints.map(({ id }) => id)))
-  store.setPalette(undefined)
+  store.setTable(undefined)
   store.setPlan({ way: 'matched', maxPaints: 3 })
   const ladder = useLadder()
   await until(() => ladder.searching).toBe(false)

@@ -9,7 +9,7 @@ import { fewWords } from '../../words/range'
 
 /** How many bottles, and the best so many: a curve, a number, and how sure it is. */
 const props = defineProps<{ few: ReturnType<typeof useFew> }>()
-const size = ref(Math.max(2, props.few.palette.value.length || 6))
+const size = ref(Math.max(2, props.few.table.value.length || 6))
 const most = computed(() => Math.min(mostOf.palette, props.few.from.value.length))
 const { answer, busy } = props.few.best
 const points = computed(() =>
@@ -17,7 +17,7 @@ const points = computed(() =>
 )
 const here = computed(() => {
   const changes = props.few.changes.value
-  const many = props.few.palette.value.length
+  const many = props.few.table.value.length
   return changes && many > 1 ? { size: many, mean: changes.mean } : undefined
 })
 function find(many: number): void {
@@ -30,8 +30,7 @@ const status = computed(() => {
   if (progress.value !== undefined)
     return `Weighing what ${props.few.from.value.length} bottles mix… ${Math.round(100 * progress.value)}%`
   const found = answer.value
-  if (found && found.set.join() === props.few.palette.value.join())
-    return fewWords(found, busy.value)
+  if (found && found.set.join() === props.few.table.value.join()) return fewWords(found, busy.value)
   const changes = props.few.changes.value
   return changes && here.value
     ? `${here.value.size} bottles on the table: off by ${changes.mean.toFixed(1)} on average where each step is mixed by itself, at worst ${changes.worst.toFixed(1)}.`

@@ -16,7 +16,7 @@ import { manyWords } from '../../words/counts'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
 import RangeRowLine from './RangeRow.vue'
-import TablePalette from './TablePalette.vue'
+import TableBottles from './TableBottles.vue'
 
 /** All figures of the commission side by side, from the few bottles on the table. */
 const store = useProject()
@@ -74,7 +74,7 @@ const near = memoise(() =>
 )
 const note = computed(() => {
   const figures = manyWords(store.project.figures.length, 'figure', 'figures')
-  const many = few.palette.value.length
+  const many = few.table.value.length
   return many > 0
     ? `${figures} from ${manyWords(many, 'bottle', 'bottles')}`
     : `${figures} from all that is in`
@@ -103,7 +103,7 @@ async function setApart(id: string): Promise<void> {
     <ViewHead :title="store.project.name" :note="note" />
     <div class="body">
       <div class="top">
-        <TablePalette :few="few" />
+        <TableBottles :few="few" />
         <FindFew :few="few" />
       </div>
       <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">

@@ -21,7 +21,7 @@ beforeEach(async () => {
   const store = useProject()
   for (const { id } of store.paints) store.setPaintIn(id, few.includes(id))
   store.setLimit('maxDrops', 12)
-  store.setPalette(undefined)
+  store.setTable(undefined)
   store.setPlan({ way: 'matched', maxPaints: 3 })
   const ladder = useLadder()
   await until(() => ladder.searching).toBe(false)

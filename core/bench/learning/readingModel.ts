@@ -1,6 +1,7 @@
 import type { Mixture } from '../../paint/mixture'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
+import { mixPaints } from '../../paint/mix'
 import { infiniteReflectance } from '../../paint/opaque'
 import { outside } from '../../paint/surface'
 import type { BottleDrops } from '../../puddle/parts'
@@ -26,6 +27,7 @@ const STEP = 1e-5
 /** The reading of an opaque mix (Duncan 1940, Kubelka & Munk 1931) with its first differences, band by band. */
 export function modelled(paints: readonly Mixture[], drops: readonly number[]): Modelled {
   const all = drops.reduce((a, b) => a + b, 0)
+  const mix = mixPaints(paints.map((paint, p) => ({ paint, drops: drops[p]! })))
   const empty = () => paints.map(() => new Float64Array(BANDS))
   const made: Modelled = {
     R: new Float64Array(BANDS),
@@ -34,11 +36,7 @@ export function modelled(paints: readonly Mixture[], drops: readonly number[]): 
     byAmount: empty(),
   }
   for (let i = 0; i < BANDS; i++) {
-    let [K, S] = [0, 0]
-    paints.forEach((paint, p) => {
-      K += (drops[p]! / all) * paint.K[i]!
-      S += (drops[p]! / all) * paint.S[i]!
-    })
+    const [K, S] = [mix.K[i]!, mix.S[i]!]
     const R = outside(infiniteReflectance(K, S))
     const ofK = (outside(infiniteReflectance(K * (1 + STEP), S)) - R) / (K * STEP)
     // Only K/S counts, so that S moves it as K does, the other way.

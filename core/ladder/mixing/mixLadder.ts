@@ -27,13 +27,13 @@ function shortlisted({ targets, paints, closest }: MixRequest): readonly Paint[]
   return paints.filter(({ id }) => kept.has(id))
 }
 
-function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder {
+function matched(request: MixRequest, mostBottles?: number, family = 0): MixedLadder {
   const { targets, maxPaints, maxDrops, closest, patience } = request
-  const few = bottles === undefined || bottles >= request.paints.length
+  const few = mostBottles === undefined || mostBottles >= request.paints.length
   const from = few ? request.paints : shortlisted(request)
   const joint = few
     ? undefined
-    : jointPaints({ targets, paints: from, bottles, maxPaints, maxDrops })
+    : jointPaints({ targets, paints: from, bottles: mostBottles, maxPaints, maxDrops })
   const paints = joint?.paints ?? request.paints
   const steps = closest(targets, paints)
   if (family > 0) {
@@ -52,7 +52,7 @@ function matched(request: MixRequest, bottles?: number, family = 0): MixedLadder
       ? {
           note: {
             way: 'matched',
-            bottles: joint.paints.length,
+            opened: joint.paints.length,
             mean: joint.mean,
             all: from.length === request.paints.length,
           },
@@ -114,8 +114,8 @@ function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
   }
 }
 
-function bought({ targets, paints }: MixRequest, bottles: readonly string[]): MixedLadder {
-  const wanted = new Set(bottles)
+function bought({ targets, paints }: MixRequest, progression: readonly string[]): MixedLadder {
+  const wanted = new Set(progression)
   const own = paints.filter(({ id }) => wanted.has(id))
   if (own.length === 0)
     throw new RangeError('no bottle of the progression is in the plan; choose at least one')
@@ -138,6 +138,6 @@ export function mixLadder(request: MixRequest): MixedLadder {
   const { mixing } = request
   if (mixing.way === 'puddles') return inPuddles(request, mixing.puddles)
   if (mixing.way === 'run') return run(request, mixing.light, mixing.shade)
-  if (mixing.way === 'bought') return bought(request, mixing.bottles)
-  return matched(request, mixing.bottles, mixing.family)
+  if (mixing.way === 'bought') return bought(request, mixing.progression)
+  return matched(request, mixing.mostBottles, mixing.family)
 }

@@ -157,12 +157,12 @@ describe('a run of whole drops', () => {
 
 it('a progression takes bottles and half-and-half bridges, rising, and says where one is missing', () => {
   const ids = ['titanium-white', 'yellow-ochre', 'red-iron-oxide', 'burnt-umber', 'raw-umber']
-  const { steps, note } = mixLadder(asked('isaura', { way: 'bought', bottles: ids }))
+  const { steps, note } = mixLadder(asked('isaura', { way: 'bought', progression: ids }))
   const labs = steps.map(({ parts }) => labOf(opaqueReflectance(mixPaints(parts))))
   labs.slice(1).forEach((lab, i) => expect(lab.L).toBeGreaterThan(labs[i]!.L))
   for (const { parts } of steps) expect(parts.every(({ drops }) => drops === 1)).toBe(true)
   expect(note?.way === 'bought' && note.wide.length).toBeGreaterThan(0)
-  expect(() => mixLadder(asked('isaura', { way: 'bought', bottles: ids.slice(0, 2) }))).toThrow(
+  expect(() => mixLadder(asked('isaura', { way: 'bought', progression: ids.slice(0, 2) }))).toThrow(
     '2 bottles and their bridges make 3 tones; the ladder has 7 steps',
   )
 })

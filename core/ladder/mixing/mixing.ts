@@ -8,11 +8,11 @@ export type Mixing =
   /** A dark, a middle, a light, every other step a plain ratio of two of them; three when not said. */
   | { way: 'puddles'; puddles?: number }
   /** Each step its own best recipe; from so many shared bottles; with a least share of the base in all. */
-  | { way: 'matched'; bottles?: number; family?: number }
+  | { way: 'matched'; mostBottles?: number; family?: number }
   /** One base, one paint toward light and one toward shade; the best of the box where none is named. */
   | { way: 'run'; light?: string; shade?: string }
   /** Bottles that are a progression already. */
-  | { way: 'bought'; bottles: readonly string[] }
+  | { way: 'bought'; progression: readonly string[] }
 
 export interface MixedStep {
   parts: Part<Paint>[]
@@ -35,7 +35,7 @@ export type MixingNote =
       touch?: { end: 'dark' | 'light'; paint: string }
     }
   /** Bottles opened and mean ΔE00; whether every choice of so many was looked at. */
-  | { way: 'matched'; bottles: number; mean: number; all: boolean }
+  | { way: 'matched'; opened: number; mean: number; all: boolean }
   /** Paints gone toward; the largest deviation of a gap from the even one, as a share. */
   | { way: 'run'; shade?: string; light?: string; uneven: number }
   /** Neighbours too far apart for a bridge, ΔE00. */

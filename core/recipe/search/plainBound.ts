@@ -7,7 +7,10 @@ import type { TargetBox } from './targetBox'
 
 const ENTERS = (1 - K1) * (1 - K2)
 const LEAVES = 1 - K2
-/** Reflectance of an opaque mix by its K/S (Saunderson 1942, Kubelka & Munk 1931). */
+/**
+ * Reflectance of an opaque mix by its K/S (Saunderson 1942, Kubelka & Munk 1931). Mirrors `opaqueReflectance` band by band for
+ * speed; `core/recipe/sameMixing.test.ts` holds them together.
+ */
 export const reflectance = (q: number): number => ENTERS / (LEAVES + q + Math.sqrt(q * (q + 2)))
 
 export interface Bound {

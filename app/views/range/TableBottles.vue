@@ -15,7 +15,7 @@ const props = defineProps<{ few: ReturnType<typeof useFew> }>()
 const store = useProject()
 const byId = computed(() => new Map(store.paints.map((paint) => [paint.id, paint])))
 const bottles = computed(() =>
-  props.few.palette.value.flatMap((id) => byId.value.get(id) ?? ([] as Paint[])),
+  props.few.table.value.flatMap((id) => byId.value.get(id) ?? ([] as Paint[])),
 )
 const worth = computed(
   () => new Map(props.few.changes.value?.worth.map(({ bottle, mean }) => [bottle, mean])),
@@ -26,14 +26,14 @@ const others = computed(() => {
   const brings = props.few.changes.value?.brings ?? []
   const order = new Map(brings.map(({ bottle, mean }, i) => [bottle, { i, mean }]))
   return store.inCommission
-    .filter(({ id }) => !props.few.palette.value.includes(id))
+    .filter(({ id }) => !props.few.table.value.includes(id))
     .map((paint) => ({ paint, brings: order.get(paint.id) }))
     .sort((one, other) => (one.brings?.i ?? 1e3) - (other.brings?.i ?? 1e3))
 })
 const full = computed(() => bottles.value.length >= mostOf.palette)
 const take = (id: string): void =>
-  void store.setPalette(props.few.palette.value.filter((one) => one !== id))
-const put = (id: string): void => void store.setPalette([...props.few.palette.value, id])
+  void store.setTable(props.few.table.value.filter((one) => one !== id))
+const put = (id: string): void => void store.setTable([...props.few.table.value, id])
 /** The first sentence of each caution. */
 const care = ({ hazards }: Paint): string =>
   hazards.map((key) => cautions[key].split('.')[0]).join('. ')
