@@ -35,6 +35,7 @@ export default ts.config(
       ],
     },
   },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['app/**/*.ts'], languageOptions: { globals: globals.browser } },
   {
     files: ['scripts/**', 'server/**', 'tests/**', '*.config.*', '*.cjs'],

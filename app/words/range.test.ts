@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest'
-import { endsShortly, fewWords, sharingWords } from './range'
+import { endsShortly, fewWords, onTableWords, sharingWords } from './range'
 import { endWords, mixingWords } from './mixing'
 
-const set = { set: ['a', 'b', 'c', 'd', 'e', 'f'], mean: 2.36, worst: 8.24 }
+const set = { set: ['a', 'b', 'c', 'd', 'e', 'f'], mean: 2.36, worst: 8.24, cut: 0 }
 
 it('says how sure a set of few bottles is', () => {
   expect(fewWords({ ...set, proved: true, atLeast: 2.36 }, false)).toBe(
@@ -11,6 +11,13 @@ it('says how sure a set of few bottles is', () => {
   const open = { ...set, proved: false, atLeast: 1.26 }
   expect(fewWords(open, true)).toMatch(/No other six can be more than 1\.1 better; still proving…$/)
   expect(fewWords(open, false)).toMatch(/No other six can be more than 1\.1 better\.$/)
+  // A mean that is cut is no less than it says.
+  expect(fewWords({ ...set, cut: 3, proved: true, atLeast: 2.36 }, false)).toBe(
+    'Six bottles, off by at least 2.4 on average, at worst at least 8.2. Three colours are further off than 20 and count as 20. No other six do better.',
+  )
+  expect(onTableWords(4, { ...set, cut: 1 })).toBe(
+    '4 bottles on the table: off by at least 2.4 on average where each step is mixed by itself, at worst at least 8.2. One colour is further off than 20 and counts as 20.',
+  )
 })
 
 it('says where paint ends before the ladder wanted to, and nothing where it does not', () => {

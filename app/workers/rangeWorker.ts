@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { bestSet, sharedPuddles, whatEachIsWorth, whatNextBrings } from '../../core'
+import { bestSet, sharedPuddles, whatEachIsWorth, whatNextBrings, FAR } from '../../core'
 import type { BestSet, OneBottle } from '../../core'
 import { apart } from './apartJob'
 import { helping } from './helping'
@@ -75,6 +75,7 @@ const api = {
     return {
       mean: off.reduce((sum, one) => sum + one, 0) / off.length,
       worst: Math.max(...off),
+      cut: off.filter((one) => one >= FAR).length,
       brings: named(whatNextBrings(table().table, places, placesOf(out))),
       worth: named(places.length > 1 ? whatEachIsWorth(table().table, places) : []),
     }

@@ -17,7 +17,7 @@ const BOTTLE_LOAD = 0.45
  */
 const DOSES: Readonly<Record<string, number>> = {
   PV23: 0.28,
-  PR122: 0.15,
+  PR122: 0.28,
   PV19: 0.2,
   'PB15:1': 0.12,
   'PB15:3': 0.12,

@@ -17,9 +17,11 @@ export interface SetWishes {
 export interface BestSet {
   /** Bottles by their place in the table, rising. */
   set: number[]
-  /** Mean and worst ΔE00 over the targets. */
+  /** Mean and worst ΔE00 over the targets; what is further off than `FAR` counts as that. */
   mean: number
   worst: number
+  /** So many targets are further off than that: then mean and worst are at least what they say. */
+  cut: number
   /** Whether no other so many have less, costs counted. */
   proved: boolean
   /** No other so many have less than this, costs counted. */
@@ -55,7 +57,8 @@ export function* bestSet(table: SetTable, wishes: SetWishes): Generator<BestSet,
   const told = (proved: boolean, atLeast: number): BestSet => {
     const set = [...pinned, ...found.chosen].sort((one, other) => one - other)
     const off = table.best(set)
-    return { set, mean: sum(off) / T, worst: Math.max(...off), proved, atLeast }
+    const cut = off.filter((one) => one >= FAR).length
+    return { set, mean: sum(off) / T, worst: Math.max(...off), cut, proved, atLeast }
   }
   yield told(false, valueOf([...pinned, ...open]))
 

@@ -24,6 +24,18 @@ describe('mixing', () => {
     expect(dark.L).toBeLessThan(brown('cobalt-blue').L)
   })
 
+  it('T1 from the trio, too: yellow, magenta and a spot of dark blue is a brown; four magenta to one ultramarine a violet', () => {
+    const brown = lab({ 'arylide-yellow': 4, 'quinacridone-magenta': 3, ultramarine: 1 })
+    expect(brown.L).toBeLessThan(40)
+    expect(hueOf(brown)).toBeGreaterThan(20)
+    expect(hueOf(brown)).toBeLessThan(75)
+    // Hue window of a violet from memory of such mixes: neither navy nor rose.
+    const violet = lab({ 'quinacridone-magenta': 4, ultramarine: 1 })
+    expect(hueOf(violet)).toBeGreaterThan(290)
+    expect(hueOf(violet)).toBeLessThan(335)
+    expect(chromaOf(violet)).toBeGreaterThan(10)
+  })
+
   it('T2 yellow, cyan-blue and magenta reach more vivid secondaries than yellow, warm red and dark blue', () => {
     // A mixed secondary is judged as painters use it, at its most vivid in whole drops and with white.
     const vivid = (one: string, other: string): number => {

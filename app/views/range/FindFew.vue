@@ -5,7 +5,7 @@ import { mostOf } from '../../../core'
 import FewCurve from '../../charts/FewCurve.vue'
 import { fewWishes } from '../../stores/range/fewWishes'
 import type { useFew } from '../../stores/range/few'
-import { fewWords } from '../../words/range'
+import { fewWords, onTableWords } from '../../words/range'
 
 /** How many bottles, and the best so many: a curve, a number, and how sure it is. */
 const props = defineProps<{ few: ReturnType<typeof useFew> }>()
@@ -32,9 +32,7 @@ const status = computed(() => {
   const found = answer.value
   if (found && found.set.join() === props.few.table.value.join()) return fewWords(found, busy.value)
   const changes = props.few.changes.value
-  return changes && here.value
-    ? `${here.value.size} bottles on the table: off by ${changes.mean.toFixed(1)} on average where each step is mixed by itself, at worst ${changes.worst.toFixed(1)}.`
-    : ''
+  return changes && here.value ? onTableWords(here.value.size, changes) : ''
 })
 </script>
 

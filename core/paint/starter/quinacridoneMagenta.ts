@@ -1,7 +1,7 @@
 import { pigmentPaint } from '../pigment'
 
 /**
- * Dimethylquinacridone: narrower paired bands near 527 and 565 nm and a wide open blue.
+ * Dimethylquinacridone: paired bands near 530 and 562 nm of about equal height, and a wide open blue.
  * Features from memory of the pigment's spectrum, sized to a recalled masstone and 1:9 tint.
  */
 export const quinacridoneMagenta = pigmentPaint({
@@ -11,13 +11,13 @@ export const quinacridoneMagenta = pigmentPaint({
   hazards: [],
   features: {
     bands: [
-      { nm: 530, width: 18, K: 138 },
-      { nm: 558, width: 14, K: 5110 },
-      { nm: 496, width: 25, K: 18.9 },
-      { nm: 402, width: 27, K: 810 },
+      { nm: 530, width: 18, K: 977 },
+      { nm: 562, width: 14, K: 1028 },
+      { nm: 497, width: 20, K: 411 },
+      { nm: 370, width: 45, K: 797 },
     ],
-    floorK: 4.1,
-    S: 25.3,
+    floorK: 29.7,
+    S: 91,
     falls: 1.3,
   },
 })
