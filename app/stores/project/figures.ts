@@ -1,4 +1,4 @@
-import { nextName, secondOf, stepOf, takenFrom } from '../../../core'
+import { nextName, secondOf, stepOf, takenFrom, clamp } from '../../../core'
 import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
@@ -60,8 +60,8 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
   moveFigure(id: string, to: number) {
     return change('', ({ figures }) => {
       const from = figures.findIndex((one) => one.id === id)
-      const held = Math.max(0, Math.min(figures.length - 1, to))
-      if (from >= 0 && from !== held) figures.splice(held, 0, ...figures.splice(from, 1))
+      const place = clamp(to, [0, figures.length - 1])
+      if (from >= 0 && from !== place) figures.splice(place, 0, ...figures.splice(from, 1))
     })
   },
   /** Others take over from one what is named: paint these like this one. */

@@ -8,6 +8,7 @@ import { useProject } from '../../stores/project/project'
 import { stripOf } from '../../stores/shelf/summaryOf'
 import { sizeWords } from '../../words/sizes'
 import { vTip } from '../../parts/tip/tip'
+import { clamp } from '../../../core'
 
 /**
  * The figures in their order; only those in sight are drawn. Arrows walk, Alt with an arrow moves a figure,
@@ -28,13 +29,13 @@ const about = ({ size, many, group }: Figure): string =>
     .join(' · ')
 
 async function focusRow(at: number): Promise<void> {
-  const held = Math.max(0, Math.min(props.figures.length - 1, at))
+  const place = clamp(at, [0, props.figures.length - 1])
   const box = containerProps.ref.value!
   const [top, bottom] = [box.scrollTop, box.scrollTop + box.clientHeight]
-  if (held * ROW < top || (held + 1) * ROW > bottom) scrollTo(Math.max(0, held - 2))
+  if (place * ROW < top || (place + 1) * ROW > bottom) scrollTo(Math.max(0, place - 2))
   await nextTick()
   await new Promise(requestAnimationFrame)
-  box.querySelector<HTMLElement>(`[data-at="${held}"]`)?.focus()
+  box.querySelector<HTMLElement>(`[data-at="${place}"]`)?.focus()
 }
 /** A figure's place among all, which a filter does not change. */
 const placeOf = (id: string): number => store.project.figures.findIndex((one) => one.id === id)

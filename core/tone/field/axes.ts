@@ -1,3 +1,4 @@
+import { clamp } from '../../numbers/clamp'
 import { skinLimits } from '../skin'
 
 /** The skin field runs over melanin (down) and blood (across), both logarithmic. */
@@ -7,7 +8,7 @@ export const fieldAxes = {
 } as const
 export type FieldAxis = keyof typeof fieldAxes
 
-const held = (place: number): number => Math.min(1, Math.max(0, place))
+const share = (place: number): number => clamp(place, [0, 1])
 
 /**
  * Place 0–1 of a value on its axis; beyond the ends it is held.
@@ -15,7 +16,7 @@ const held = (place: number): number => Math.min(1, Math.max(0, place))
  */
 export function placeOnAxis(axis: FieldAxis, value: number): number {
   const [least, most] = fieldAxes[axis]
-  return held(Math.log(value / least) / Math.log(most / least))
+  return share(Math.log(value / least) / Math.log(most / least))
 }
 
 /**
@@ -24,5 +25,5 @@ export function placeOnAxis(axis: FieldAxis, value: number): number {
  */
 export function valueOnAxis(axis: FieldAxis, place: number): number {
   const [least, most] = fieldAxes[axis]
-  return least * (most / least) ** held(place)
+  return least * (most / least) ** share(place)
 }
