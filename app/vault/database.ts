@@ -13,8 +13,14 @@ function makeMissing(database: IDBDatabase): void {
 function opened(version?: number): Promise<IDBDatabase> {
   return new Promise((resolve, reject) => {
     const open = indexedDB.open(DATABASE, version)
+    let waited = true
     open.onupgradeneeded = () => makeMissing(open.result)
-    open.onsuccess = () => resolve(open.result)
+    open.onsuccess = () => (waited ? resolve(open.result) : open.result.close())
+    // Another tab, of an older version, does not let go: nobody waits for it.
+    open.onblocked = () => {
+      waited = false
+      reject(new Error('another tab holds the database'))
+    }
     open.onerror = () => reject(open.error ?? new Error('the browser did not say why'))
   })
 }

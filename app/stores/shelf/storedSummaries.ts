@@ -1,5 +1,5 @@
 import { salvageProject } from '../../../core'
-import type { FileIssue, Project } from '../../../core'
+import type { Project } from '../../../core'
 import { newId } from '../../vault/newId'
 import { readAtOnce, readSummaries, writeSummary } from '../../vault/summaries'
 import type { Summary } from '../../vault/summaries'
@@ -40,15 +40,14 @@ export async function storedSummaries(): Promise<Summary[]> {
  */
 export async function moveFirst(put: (project: Project) => Promise<void>): Promise<string> {
   let said = ''
-  const told = (left: readonly FileIssue[]): string => issueWords(left)
   await moveFirstWork(async (text) => {
     const { project, left } = salvageProject(text, starterIds, newId())
     if (!project) {
-      said = `The project this browser had could not be read (${told(left)}). It was put aside unchanged; the menu Files of any commission has it.`
+      said = `The project this browser had could not be read (${issueWords(left)}). It was put aside unchanged; the menu Files of any commission has it.`
       return
     }
     if (left.length > 0)
-      said = `Parts of the project this browser had could not be read and were left out or mended (${told(left)}). The whole was put aside unchanged.`
+      said = `Parts of the project this browser had could not be read and were left out or mended (${issueWords(left)}). The whole was put aside unchanged.`
     const taken = await listWorks()
     await put({ ...project, id: taken.includes(project.id) ? newId() : project.id })
   })
