@@ -6,6 +6,7 @@ import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
 import type { Finish } from '../paint/surface'
+import type { ValueSketch } from '../project/stack'
 import { coatKinds, USUAL_FINISH } from './coatKinds'
 import { dryFilmUm } from './dryFilm'
 import type { CoatFilm } from './dryFilm'
@@ -20,17 +21,7 @@ export interface StackCoat extends CoatFilm {
 }
 
 /** What lies under the first coat: one colour, or a value sketch from dark to white above. */
-type Undercoat =
-  | { kind: 'flat'; reflectance: Spectrum }
-  | {
-      kind: 'sketch'
-      dark: Spectrum
-      light: Spectrum
-      /** How far the light reaches full white, 0–1. */
-      strength: number
-      /** Height the light was sprayed from, degrees; the higher, the less falls into recesses. */
-      elevation: number
-    }
+type Undercoat = { kind: 'flat'; reflectance: Spectrum } | ValueSketch<Spectrum>
 
 export interface Stack {
   under: Undercoat

@@ -2,18 +2,19 @@ import type { Ingredient } from '../puddle/puddle'
 import type { CoatKind, Gathering, LaidCoat, PlannedCoat } from './coat'
 import type { Writable } from './writable'
 
-/** What lies under the first coat: one colour, or a value sketch sprayed from above. */
-type PlannedUndercoat =
-  | { kind: 'flat'; of: Ingredient }
-  | {
-      kind: 'sketch'
-      dark: Ingredient
-      light: Ingredient
-      /** How far the light reaches full white, 0–1. */
-      strength: number
-      /** Height the light was sprayed from, degrees. */
-      elevation: number
-    }
+/** A value sketch: dark all over, light sprayed from above. `Of` is what each is: named, or seen. */
+export interface ValueSketch<Of> {
+  kind: 'sketch'
+  dark: Of
+  light: Of
+  /** How far the light reaches full white, 0–1. */
+  strength: number
+  /** Height the light was sprayed from, degrees; the higher, the less falls into recesses. */
+  elevation: number
+}
+
+/** What lies under the first coat. */
+type PlannedUndercoat = { kind: 'flat'; of: Ingredient } | ValueSketch<Ingredient>
 
 /** A stack as plain data: what is laid is named, and changes with the puddle it names. */
 export interface StackPlan {

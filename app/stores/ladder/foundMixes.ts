@@ -1,7 +1,6 @@
 import { shallowRef, toRaw, watch } from 'vue'
 import type { Ref } from 'vue'
-import type { Paint, ReachedEnds, Spectrum, StepKey } from '../../../core'
-import type { FormSamples } from '../../../core'
+import type { FormSamples, Paint, ReachedEnds, Spectrum, StepKey } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { useProject } from '../project/project'
 import type { OwnedJob } from './lastFound'
