@@ -1,7 +1,7 @@
 import type { Relief } from '../project/coat'
 import type { Spectrum } from '../colour/spectrum'
 import { wetLook, withFinish } from '../paint/appearance'
-import { filmReflectance } from '../paint/film'
+import { coated, groundOf, seenOf } from '../paint/film'
 import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
@@ -61,7 +61,7 @@ export const filmOn: Readonly<Record<ReliefPlace, Relief>> = {
 
 /**
  * A stack coat by coat: every coat is a dry film of its own thickness on each relief over
- * what is there already (Kubelka 1948 by `filmReflectance`). The order of the coats is the order in
+ * what is there already (`coated`). The order of the coats is the order in
  * which they are laid. As an instrument would measure it.
  * @example labOf(stackLayers({ under: { kind: 'flat', reflectance: base }, coats: [coat] }, 'middle').flat.at(-1)).L
  */
@@ -73,14 +73,12 @@ export function stackLayers(
   const layersOn = (relief: ReliefPlace): Spectrum[] => {
     const film = filmOn[relief]
     const layers = [ground(under, film, spot.light)]
+    let lying = groundOf(layers[0]!)
     for (const coat of coats) {
-      const over = layers.at(-1)!
       const thicknessUm = dryFilmUm(coat, film)
-      layers.push(
-        thicknessUm > 0 && liesAt(coat.place, { ...spot, relief })
-          ? filmReflectance(mixPaints(coat.parts), { thicknessUm, over })
-          : over,
-      )
+      const lies = thicknessUm > 0 && liesAt(coat.place, { ...spot, relief })
+      if (lies) lying = coated(lying, mixPaints(coat.parts), thicknessUm)
+      layers.push(lies ? seenOf(lying) : layers.at(-1)!)
     }
     return layers
   }

@@ -205,7 +205,7 @@ function redraw(
 
 /**
  * How a fault is mended with paint that is there: puddles of the plan, or one bottle as a glaze. Films are reckoned as
- * coats are (Kubelka 1948); a fault of shares is mended by the puddle that should lie there.
+ * coats are; a fault of shares is mended by the puddle that should lie there.
  * @param planned what the plan looks like in the photograph; `fault.painted` is seen beside it.
  * @example mendSkin(puddles, judgedSkin.planned, judgedSkin.faults[0], new Map()).length > 0 // true
  */

@@ -1,8 +1,8 @@
 import type { Mixture } from './mixture'
-import { checkSpectrum } from '../colour/spectrum'
+import { BANDS, checkSpectrum } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
-import { infiniteReflectance } from './opaque'
-import { inside, outside } from './surface'
+import { FILM, GROUND, seenOver, writeCoated, writeFilm, writeOpaque } from './fourFluxes'
+import { opaqueReflectance } from './opaque'
 
 /** A dry coat: its thickness in µm (Infinity allowed) and the measured reflectance under it. */
 export interface Film {
@@ -11,45 +11,53 @@ export interface Film {
 }
 
 /**
- * What a film of thickness X does, apart from its backing: τ = tanh(αX)/α with α = √(K(K + 2S)); X for
- * α → 0, 1/α for X → ∞.
+ * Coats as they lie on one another under one surface: binders of one index leave no border between them, so light
+ * that was scattered below is still scattered above. Stacks are laid on this, not on what is seen of it.
  */
-export function filmTau(K: number, S: number, thicknessMm: number): number {
-  const alpha = Math.sqrt(K * (K + 2 * S))
-  const depth = alpha * thicknessMm
-  return depth < 1e-8 ? thicknessMm : Math.tanh(depth) / alpha
-}
+export type Ground = Float64Array & { readonly ground: true }
 
-/** Reflectance inside a film with its τ over a backing, all below the surface. */
-export const throughFilm = (tau: number, K: number, S: number, backing: number): number =>
-  (backing + tau * (S - backing * (K + S))) / (1 + tau * (K + S - backing * S))
-
-/**
- * Reflectance inside a film of thickness X over a backing Rg, all seen below the surface.
- * Kubelka 1948, eq. for R with a backing, divided through so that only τ remains: no overflow for
- * thick or strong films. An endless film is opaque, whatever lies under it, unless it is clear: then
- * its backing shows.
- * @param thicknessMm mm, so that K and S in mm⁻¹ make pure numbers.
- */
-export function filmInside(K: number, S: number, thicknessMm: number, backing: number): number {
-  if (thicknessMm === Infinity) return K > 0 || S > 0 ? infiniteReflectance(K, S) : backing
-  return throughFilm(filmTau(K, S, thicknessMm), K, S, backing)
+/** An opaque paint that is measured so, to lay coats on. */
+export function groundOf(seen: Spectrum): Ground {
+  const ground = new Float64Array(GROUND * BANDS)
+  for (let i = 0; i < BANDS; i++) writeOpaque(seen[i]!, ground, GROUND * i)
+  return ground as Ground
 }
 
 /**
- * Reflectance of a film as an instrument would measure it, `over` measured likewise, so that films
- * stack by calling again. A film of no thickness gives back what is under it. A backing brighter
- * than 0.96, the limit under a paint surface, counts as 0.96.
+ * A ground with a film over it; of no thickness, the ground itself.
+ * @throws RangeError when the thickness is negative or not a number.
+ */
+export function coated(ground: Ground, mixture: Mixture, thicknessUm: number): Ground {
+  if (!(thicknessUm >= 0))
+    throw new RangeError(`thicknessUm is ${thicknessUm}; allowed is 0 or more, in µm`)
+  if (thicknessUm === 0) return ground
+  if (thicknessUm === Infinity) return groundOf(opaqueReflectance(mixture))
+  const { K, S } = mixture
+  const film = new Float64Array(FILM)
+  const over = new Float64Array(GROUND * BANDS)
+  for (let i = 0; i < BANDS; i++) {
+    writeFilm(K[i]!, S[i]!, thicknessUm / 1000, film)
+    writeCoated(film, 0, ground, GROUND * i, over, GROUND * i)
+  }
+  return over as Ground
+}
+
+/** What an instrument would measure of a ground, specular excluded. */
+export function seenOf(ground: Ground): Spectrum {
+  const seen = new Float64Array(BANDS)
+  for (let i = 0; i < BANDS; i++) seen[i] = seenOver(ground, GROUND * i)
+  return seen
+}
+
+/**
+ * Reflectance of a film over an opaque paint as an instrument would measure it, `over` measured likewise. A film of
+ * no thickness gives back what is under it, an endless one is opaque. A backing brighter than 0.96, the limit under
+ * a paint surface, counts as 0.96. Films on films: `stackReflectance`.
  * @throws RangeError when the thickness is negative or not a number, or `over` is not 36 values 0–1.
  * @example filmReflectance(ochre, { thicknessUm: 2, over: base })
  */
-export function filmReflectance(mixture: Mixture, film: Film): Spectrum {
-  const { thicknessUm, over } = film
-  if (!(thicknessUm >= 0))
-    throw new RangeError(`thicknessUm is ${thicknessUm}; allowed is 0 or more, in µm`)
+export function filmReflectance(mixture: Mixture, { thicknessUm, over }: Film): Spectrum {
   checkSpectrum(over, 'over', 0, 1)
   if (thicknessUm === 0) return Float64Array.from(over)
-  const { K, S } = mixture
-  const thicknessMm = thicknessUm / 1000
-  return over.map((seen, i) => outside(filmInside(K[i]!, S[i]!, thicknessMm, inside(seen))))
+  return seenOf(coated(groundOf(over), mixture, thicknessUm))
 }

@@ -7,7 +7,8 @@ import { chromaOf } from '../colour/lch'
 import { flatSpectrum } from '../colour/spectrum'
 import { wetLook, withFinish } from './appearance'
 import { cautions } from './cautions'
-import { filmInside, filmReflectance } from './film'
+import { coated, filmReflectance, groundOf, seenOf } from './film'
+import { filmInside } from './kubelkaFilm'
 import { coatsToHide, contrastRatio } from './hiding'
 import { mixPaints, thin } from './mix'
 import { MixEvaluator } from './mixEvaluator'
@@ -16,7 +17,7 @@ import { starterPaints } from './starter'
 import { stackReflectance } from './stack'
 import { tintingStrength } from './strength'
 import { filledAs } from './strengthKinds'
-import { inside, outside } from './surface'
+import { BRIGHTEST, inside, outside } from './surface'
 
 const paint = fc.constantFrom(...starterPaints)
 const drops = fc.double({ min: 0.01, max: 50, noNaN: true })
@@ -120,6 +121,10 @@ describe('films', () => {
         expect(r).toBeGreaterThanOrEqual(-1e-11)
         expect(r).toBeLessThanOrEqual(1 + 1e-11)
         expect(infiniteReflectance(K, S)).toBeLessThanOrEqual(1)
+        const film = { K: flatSpectrum(K), S: flatSpectrum(S) }
+        const [seen] = filmReflectance(film, { thicknessUm: X * 1000, over: flatSpectrum(G) })
+        expect(seen).toBeGreaterThanOrEqual(-1e-9)
+        expect(seen).toBeLessThanOrEqual(Math.max(G, BRIGHTEST) + 1e-9)
       }),
       // K² below what a double holds: endless, and without scattering
       { numRuns: 1000, examples: [[3e-162, 0, Infinity, 1]] },
@@ -198,10 +203,7 @@ describe('looks and strength', () => {
     const [red, blue] = [of('pyrrole-red'), of('ultramarine')]
     const ground = flatSpectrum(0.6)
     const coats = [red, blue].map((mixture) => ({ mixture, thicknessUm: 6 }))
-    const byHand = filmReflectance(blue, {
-      thicknessUm: 6,
-      over: filmReflectance(red, { thicknessUm: 6, over: ground }),
-    })
+    const byHand = seenOf(coated(coated(groundOf(ground), red, 6), blue, 6))
     expect(stackReflectance(ground, coats)).toEqual(byHand)
     expect(stackReflectance(ground, coats.toReversed())).not.toEqual(byHand)
   })

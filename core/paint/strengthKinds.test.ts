@@ -32,7 +32,7 @@ describe('what a bottle is filled as', () => {
       'dioxazine-violet',
       'quinacridone-magenta',
     ])
-      expect(load(id)).toBeLessThan(0.3 * load('yellow-ochre'))
+      expect(load(id)).toBeLessThan(0.65 * load('yellow-ochre'))
     // No bottle of the starter box colours white more than a black does.
     const strengths = pigments.map((paint) => tintingStrength(paint, white))
     const black = tintingStrength(

@@ -11,19 +11,19 @@ export type StrengthKind = (typeof strengthKinds)[number]
 const BOTTLE_LOAD = 0.45
 
 /**
- * Of the strongest pigments a hobby bottle holds a far smaller dose, so that a drop can be handled: times the load of
+ * Of the strongest pigments a hobby bottle holds a smaller dose, so that a drop can be handled: times the load of
  * other pigments, by Colour Index name. Sized so that a violet at 10 : 1 moves a brown shadow by 3–7 ΔE00 and a pink
  * at 12 : 1 a lip by 2–5 (common practice, no source).
  */
 const DOSES: Readonly<Record<string, number>> = {
-  PV23: 0.28,
-  PR122: 0.28,
-  PV19: 0.2,
-  'PB15:1': 0.12,
-  'PB15:3': 0.12,
-  PG7: 0.15,
-  PB27: 0.25,
-  PB60: 0.4,
+  PV23: 0.42,
+  PR122: 0.33,
+  PV19: 0.5,
+  'PB15:1': 0.42,
+  'PB15:3': 0.42,
+  PG7: 0.6,
+  PB27: 0.5,
+  PB60: 0.6,
 }
 
 const isWhite = (pigments: readonly string[]): boolean =>

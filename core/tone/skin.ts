@@ -1,6 +1,6 @@
 import { BANDS } from '../colour/spectrum'
 import type { Spectrum } from '../colour/spectrum'
-import { filmTau, throughFilm } from '../paint/film'
+import { filmTau, throughFilm } from '../paint/kubelkaFilm'
 import { infiniteReflectance } from '../paint/opaque'
 import * as chromophores from './chromophores'
 

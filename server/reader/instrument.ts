@@ -1,6 +1,7 @@
-import { drawdownCard, normals, seeded } from '../../core'
+import { drawdownCard, flatSpectrum, normals, seeded } from '../../core'
 import type { Mixture, ReaderSample, ReaderTrouble, Spectrum } from '../../core'
-import { film, opaque, plainWorld } from '../../tests/world/physics'
+import { exactCoats, exactGround } from '../../tests/reference/addingDoubling'
+import { opaque, plainWorld } from '../../tests/world/physics'
 import type { World } from '../../tests/world/physics'
 
 /** Why this reader does not read, by the words of the contract. */
@@ -71,12 +72,8 @@ export class Instrument {
       return opaque([{ bottle: this.bottle(sample.paint), share: 1 }], this.world)
     if (sample.kind === 'film') {
       within('thicknessUm', sample.thicknessUm, 0.1, 500)
-      return film(
-        this.bottle(sample.paint),
-        sample.thicknessUm,
-        drawdownCard[sample.over],
-        this.world,
-      )
+      const coat = { paint: this.bottle(sample.paint), thicknessUm: sample.thicknessUm }
+      return exactCoats([coat], [exactGround(flatSpectrum(drawdownCard[sample.over]))])[0]!
     }
     const parts =
       sample.kind === 'mix'

@@ -31,9 +31,6 @@ export const otherWorld: World = { ...plainWorld, k1: 0.045, k2: 0.55, power: 0.
 
 const seen = (inner: number, { k1, k2 }: World): number =>
   ((1 - k1) * (1 - k2) * inner) / (1 - k2 * inner)
-const below = (outer: number, { k1, k2 }: World): number =>
-  Math.min(0.9999, Math.max(0, outer / ((1 - k1) * (1 - k2) + k2 * outer)))
-
 interface Share {
   bottle: Mixture
   share: number
@@ -70,19 +67,6 @@ export function opaque(parts: readonly Share[], world: World): Spectrum {
     return (1 - world.through) * seen(inner, world) + world.through * 0.5
   })
   return glowing(R, world)
-}
-
-/** Reflectance of a film over a ground (Kubelka 1948, hyperbolic form), both as measured. */
-export function film(bottle: Mixture, thicknessUm: number, over: number, world: World): Spectrum {
-  const Rg = below(over, world)
-  return bottle.K.map((k, i) => {
-    const s = Math.max(1e-6, bottle.S[i]!)
-    const a = 1 + k / s
-    const b = Math.sqrt(Math.max(1e-12, a * a - 1))
-    const depth = (b * s * thicknessUm) / 1000
-    const coth = 1 / Math.tanh(Math.max(1e-9, depth))
-    return seen((1 - Rg * (a - b * coth)) / (a - Rg + b * coth), world)
-  })
 }
 
 /** What an instrument would say of a spectrum: its noise, and four decimals. */

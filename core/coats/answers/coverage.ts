@@ -4,6 +4,7 @@ import type { Spectrum } from '../../colour/spectrum'
 import { filmReflectance } from '../../paint/film'
 import { HIDDEN, coatsToHide } from '../../paint/hiding'
 import { mixPaints } from '../../paint/mix'
+import { stackReflectance } from '../../paint/stack'
 import { dryFilmUm } from '../dryFilm'
 import type { StackCoat } from '../stack'
 
@@ -64,13 +65,12 @@ export function betterOrder(
   target: Spectrum,
 ): { first: 'one' | 'other'; oneFirst: number; otherFirst: number; apart: number } {
   const laid = (coats: readonly StackCoat[]): Spectrum =>
-    coats.reduce(
-      (ground, coat) =>
-        filmReflectance(mixPaints(coat.parts), {
-          thicknessUm: dryFilmUm(coat, 'flat'),
-          over: ground,
-        }),
+    stackReflectance(
       over,
+      coats.map((coat) => ({
+        mixture: mixPaints(coat.parts),
+        thicknessUm: dryFilmUm(coat, 'flat'),
+      })),
     )
   const ends = [laid([one, other]), laid([other, one])].map((end) => labOf(end))
   const [oneFirst, otherFirst] = ends.map((end) => deltaE00(end, labOf(target)))

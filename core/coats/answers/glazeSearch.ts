@@ -5,9 +5,9 @@ import type { Lab } from '../../colour/lab'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
-import { filmTau, throughFilm } from '../../paint/film'
+import { groundOf } from '../../paint/film'
+import { FILM, GROUND, seenOver, writeCoated, writeFilm } from '../../paint/fourFluxes'
 import type { Paint } from '../../paint/paint'
-import { inside, outside } from '../../paint/surface'
 import { dryFilmUm } from '../dryFilm'
 
 export interface GlazeRequest {
@@ -44,8 +44,9 @@ export function glazeSearch(request: GlazeRequest): GlazeAnswer[] {
     throw new RangeError('a glaze needs at least one paint, one ratio and one pass to try')
   const { x, y, z, white } = weightsOf()
   const lab = new Float64Array(3)
-  const tau = new Float64Array(BANDS)
-  const grounds = zones.map(({ from }) => from.map((r) => inside(r)))
+  const films = new Float64Array(FILM * BANDS)
+  const laid = new Float64Array(GROUND)
+  const grounds = zones.map(({ from }) => groundOf(from))
   const best = zones.map(({ from, to }) => {
     const { L, a, b } = labOf(from)
     return { before: deltaE00Of(L, a, b, to.L, to.a, to.b), off: Infinity, at: [0, 0, 0] }
@@ -54,12 +55,13 @@ export function glazeSearch(request: GlazeRequest): GlazeAnswer[] {
     ratios.forEach((ratio, r) => {
       for (let passes = 1; passes <= mostPasses; passes++) {
         const mm = dryFilmUm({ kind, thinner: ratio, passes }, 'flat') / 1000
-        for (let i = 0; i < BANDS; i++) tau[i] = filmTau(K[i]!, S[i]!, mm)
+        for (let i = 0; i < BANDS; i++) writeFilm(K[i]!, S[i]!, mm, films, FILM * i)
         zones.forEach(({ to }, n) => {
           const ground = grounds[n]!
           let [X, Y, Z] = [0, 0, 0]
           for (let i = 0; i < BANDS; i++) {
-            const seen = outside(throughFilm(tau[i]!, K[i]!, S[i]!, ground[i]!))
+            writeCoated(films, FILM * i, ground, GROUND * i, laid, 0)
+            const seen = seenOver(laid)
             X += x[i]! * seen
             Y += y[i]! * seen
             Z += z[i]! * seen

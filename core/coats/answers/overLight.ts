@@ -3,11 +3,13 @@ import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { Spectrum } from '../../colour/spectrum'
-import { filmReflectance, filmTau } from '../../paint/film'
+import { filmReflectance } from '../../paint/film'
+import { FILM, GROUND, seenOver, writeCoated, writeFilm, writeOpaque } from '../../paint/fourFluxes'
+import { bisect } from '../../numbers/bisect'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { BRIGHTEST, inside, outside } from '../../paint/surface'
+import { BRIGHTEST } from '../../paint/surface'
 import type { Limits, Recipe } from '../../recipe/recipe'
 import { RecipeSearch } from '../../recipe/search/recipeSearch'
 import { dryFilmUm } from '../dryFilm'
@@ -25,9 +27,12 @@ export interface OverLight {
   because?: 'coat' | 'box'
 }
 
+/** Halvings until a reflectance is known to a millionth. */
+const HALVINGS = 20
+
 /**
- * The colour that has to lie under a film for the film to look like `wanted`: Kubelka's film equation
- * solved for its backing, band by band, held within what a painted surface can reflect.
+ * The colour that has to lie under a film for the film to look like `wanted`, band by band, held within what a
+ * painted surface can reflect: more light from below is always more light seen, so halving finds it.
  * @example underFilm(ochre, 2, base).held
  */
 export function underFilm(
@@ -36,14 +41,17 @@ export function underFilm(
   wanted: Spectrum,
 ): { reflectance: Spectrum; held: boolean } {
   let held = false
+  const film = new Float64Array(FILM)
+  const ground = new Float64Array(GROUND)
   const reflectance = wanted.map((seen, i) => {
-    const tau = filmTau(K[i]!, S[i]!, thicknessUm / 1000)
-    const R = inside(seen)
-    const below = 1 - tau * (K[i]! + S[i]!) + tau * S[i]! * R
-    const backing = below > 1e-9 ? (R * (1 + tau * (K[i]! + S[i]!)) - tau * S[i]!) / below : 1
-    const out = outside(Math.max(0, Math.min(1, backing)))
-    if (backing < -0.02 || backing > 1) held = true
-    return Math.min(BRIGHTEST, out)
+    writeFilm(K[i]!, S[i]!, thicknessUm / 1000, film)
+    const over = (backing: number): number => {
+      writeOpaque(backing, ground)
+      writeCoated(film, 0, ground, 0, ground, 0)
+      return seenOver(ground)
+    }
+    if (over(0) > seen + 0.01 || over(BRIGHTEST) < seen) held = true
+    return bisect(0, BRIGHTEST, (backing) => over(backing) >= seen, HALVINGS).high
   })
   return { reflectance, held }
 }

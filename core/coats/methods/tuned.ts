@@ -1,8 +1,8 @@
 import type { Mixture } from '../../paint/mixture'
-import { filmReflectance } from '../../paint/film'
+import { coated, groundOf, seenOf } from '../../paint/film'
+import type { Ground } from '../../paint/film'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import type { Spectrum } from '../../colour/spectrum'
 import { BANDS } from '../../colour/spectrum'
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
@@ -42,7 +42,7 @@ export type Tuned = ReadonlyMap<number, Part<Paint>[]>
 class Ends {
   private readonly mixtures: Mixture[]
   private readonly columns: Readonly<
-    Record<EndPlace, { ground: Spectrum; films: { coat: number; thicknessUm: number }[] }>
+    Record<EndPlace, { ground: Ground; films: { coat: number; thicknessUm: number }[] }>
   >
 
   constructor(stack: Stack) {
@@ -52,7 +52,7 @@ class Ends {
     const columnAt = (place: EndPlace) => {
       const { light, relief } = endSpots[place]
       return {
-        ground: stackLayers({ ...stack, coats: [] }, { light })[relief][0]!,
+        ground: groundOf(stackLayers({ ...stack, coats: [] }, { light })[relief][0]!),
         films: stack.coats.flatMap((coat, i) => {
           const thicknessUm = dryFilmUm(coat, filmOn[relief])
           const lies = coatKinds[coat.kind].pigmented && liesAt(coat.place, { light, relief })
@@ -75,10 +75,14 @@ class Ends {
   }
   at(place: EndPlace): Lab {
     const { ground, films } = this.columns[place]
-    let over = ground
-    for (const { coat, thicknessUm } of films)
-      over = filmReflectance(this.mixtures[coat]!, { thicknessUm, over })
-    return labOf(over)
+    return labOf(
+      seenOf(
+        films.reduce(
+          (under, { coat, thicknessUm }) => coated(under, this.mixtures[coat]!, thicknessUm),
+          ground,
+        ),
+      ),
+    )
   }
 }
 

@@ -61,7 +61,7 @@ describe('calibrating from clean readings', () => {
     for (const id of ['quinacridone-rose', 'green-earth', 'arylide-yellow', 'zinc-white']) {
       const truth = starterPaints.find((one) => one.id === id)!
       expect(unseen(calibratePaint([film(truth, 0.02), film(truth, 0.85)]), truth)).toBeLessThan(
-        0.01,
+        0.05,
       )
     }
   })

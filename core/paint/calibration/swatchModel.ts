@@ -1,9 +1,9 @@
 import type { Mixture } from '../mixture'
 import { BANDS } from '../../colour/spectrum'
 import type { Spectrum } from '../../colour/spectrum'
-import { filmInside } from '../film'
+import { FILM, GROUND, seenOver, writeCoated, writeFilm, writeOpaque } from '../fourFluxes'
 import { infiniteReflectance } from '../opaque'
-import { inside, outside } from '../surface'
+import { outside } from '../surface'
 import type { Swatch } from './swatch'
 
 /** What a swatch would read, at one band, of a paint of K/S = e^u and S = e^v. */
@@ -18,8 +18,15 @@ export function modelOf(swatch: Swatch): (band: number, u: number, v: number) =>
     }
   }
   const X = swatch.thicknessUm / 1000
-  const grounds = swatch.over.map((r) => inside(r))
-  return (i, u, v) => outside(filmInside(Math.exp(u + v), Math.exp(v), X, grounds[i]!))
+  const grounds = new Float64Array(GROUND * BANDS)
+  swatch.over.forEach((r, i) => writeOpaque(r, grounds, GROUND * i))
+  const film = new Float64Array(FILM)
+  const laid = new Float64Array(GROUND)
+  return (i, u, v) => {
+    writeFilm(Math.exp(u + v), Math.exp(v), X, film)
+    writeCoated(film, 0, grounds, GROUND * i, laid, 0)
+    return seenOver(laid)
+  }
 }
 
 /**

@@ -1,4 +1,4 @@
-import { filmInside } from '../../../core/paint/film'
+import { filmInside } from '../../../core/paint/kubelkaFilm'
 import { solveFilm } from '../../../core/paint/calibration/solveFilm'
 import { worstOf } from '../row'
 import type { Row } from '../row'

@@ -1,6 +1,12 @@
-import { filmReflectance, mixPaints, opaqueReflectance, starterPaints } from '../../../core'
+import {
+  filmReflectance,
+  mixPaints,
+  opaqueReflectance,
+  stackReflectance,
+  starterPaints,
+} from '../../../core'
 import type { Mixture } from '../../../core'
-import { filmInside } from '../../../core/paint/film'
+import { filmInside } from '../../../core/paint/kubelkaFilm'
 import { solveFilm } from '../../../core/paint/calibration/solveFilm'
 import { seeded } from '../../../core/numbers/seeded'
 import { worstOf } from '../row'
@@ -56,13 +62,18 @@ export function filmLaws(): Row[] {
       const mix = randomMix()
       const thicknessUm = some(0.1, 200)
       const ground = new Float64Array(36).map(() => 0.95 * random())
-      const half = (over: Float64Array) =>
-        filmReflectance(mix, { thicknessUm: thicknessUm / 2, over })
-      const two = half(half(ground))
+      const half = { mixture: mix, thicknessUm: thicknessUm / 2 }
+      const two = stackReflectance(ground, [half, half])
       const one = filmReflectance(mix, { thicknessUm, over: ground })
       return worstOf([...one].map((r, i) => Math.abs(r - two[i]!)))
     }),
-    row('film of 1 m', 'opaque reflectance', 300, 1e-9, () => {
+    row('film over the opaque paint itself', 'opaque reflectance', 300, 1e-6, () => {
+      const mix = randomMix()
+      const opaque = opaqueReflectance(mix)
+      const laid = filmReflectance(mix, { thicknessUm: some(0.1, 200), over: opaque })
+      return worstOf([...laid].map((r, i) => Math.abs(r - opaque[i]!)))
+    }),
+    row('film of 1 m', 'opaque reflectance', 300, 1e-6, () => {
       const mix = randomMix()
       const opaque = opaqueReflectance(mix)
       const thick = filmReflectance(mix, {
