@@ -28,16 +28,29 @@ export function mixingWords(note: MixingNote, nameOf: (paint: string) => string)
   return `A bottle is missing between ${between.join('; ')}.`
 }
 
-/** Where the paint ends before the ladder wanted to; nothing where it does not. */
+const KEPT_WORDS = [
+  [0.3, 'a quarter'],
+  [0.6, 'half'],
+  [1, 'three quarters'],
+] as const
+
+/** What the ends of a ladder gave up to what its paint mixes; nothing where that is nothing. */
 export function endWords(reached: ReachedEnds | undefined): string {
   if (!reached) return ''
   const { ends, wanted } = reached
-  const said = (['dark', 'light'] as const).flatMap((end) =>
+  const drawnIn = (['dark', 'light'] as const).flatMap((end) =>
     wanted[end] === undefined || ends[end] === undefined
       ? []
       : [
           `the ${end} wanted L* ${wanted[end].toFixed(0)}, this paint ends at ${ends[end].toFixed(0)}`,
         ],
   )
-  return said.length > 0 ? ` Drawn in: ${said.join('; ')}.` : ''
+  const greyer = (['dark', 'light'] as const).flatMap((end) => {
+    const kept = ends.keeps?.[end]
+    if (kept === undefined) return []
+    const [, share] = KEPT_WORDS.find(([most]) => kept <= most)!
+    return [`the ${end === 'dark' ? 'deepest' : 'lightest'} keeps ${share} of its chroma`]
+  })
+  const contrast = greyer.length > 0 ? ` Greyer for the contrast: ${greyer.join(', ')}.` : ''
+  return (drawnIn.length > 0 ? ` Drawn in: ${drawnIn.join('; ')}.` : '') + contrast
 }

@@ -37,12 +37,35 @@ describe('a ladder ends where its paint does', () => {
     expect(between(30, 100)(dark).deltaE00).toBeLessThanOrEqual(2.6)
     // Not further in than it has to be: 2.5 ΔE00 is about three of lightness there.
     expect(dark.L).toBeGreaterThan(25)
-    expect(dark.L).toBeLessThan(31)
+    expect(dark.L).toBeLessThan(32)
     expect(steps).toHaveLength(7)
     steps.slice(1).forEach(({ target }, i) => expect(target.L).toBeGreaterThan(steps[i]!.target.L))
     const high = reachedEnds(at, between(0, 70))
     expect(Object.keys(high.ends)).toEqual(['light'])
     expect(at(high.ends).at(-1)!.target.L).toBeLessThan(wanted.at(-1)!)
+  })
+
+  it('greys before it is drawn in: what is dark enough only without its hue keeps its lightness', () => {
+    // Paint that mixes every lightness, in the dark of a chroma of 4 at most.
+    const dull = (target: Lab) => {
+      const chroma = Math.hypot(target.a, target.b)
+      const share = target.L < 45 ? Math.min(1, 4 / chroma) : 1
+      const lab = { L: target.L, a: share * target.a, b: share * target.b }
+      return { lab, deltaE00: deltaE00(lab, target) }
+    }
+    const { ends, wanted: told } = reachedEnds(at, dull)
+    expect(told).toEqual({})
+    expect(ends.keeps?.dark).toBeLessThan(1)
+    const steps = at(ends)
+    expect(steps[0]!.target.L).toBeCloseTo(wanted[0]!, 1)
+    const chromas = [at({}), steps].map((all) =>
+      all.slice(0, 2).map(({ target }) => Math.hypot(target.a, target.b)),
+    )
+    // The last step gives up most, the one beside it less.
+    const [last, next] = [0, 1].map((i) => chromas[1]![i]! / chromas[0]![i]!)
+    expect(last).toBeCloseTo(ends.keeps!.dark!, 1)
+    expect(next).toBeGreaterThan(last!)
+    expect(steps.at(-1)!.target).toEqual(at({}).at(-1)!.target)
   })
 
   it('never past the base, whatever the paint is', () => {

@@ -1,13 +1,18 @@
+import { deltaE00 } from '../colour/deltaE00'
 import type { Lab } from '../colour/lab'
+import { clamp } from '../numbers/clamp'
 import type { LadderEnds, Target } from './targets'
 
 /** An end that is mixed this near is asked for as it is, ΔE00: beside other darks and lights nobody sees more. */
 const NEAR = 2.5
-/** So much lighter than asked for a dark is mixed, or darker a light, before it counts as out of reach, L*. */
-const NEAR_L = 0.5
-/** Each time an end is drawn in by this share of what the mix for it falls short. */
-const SHARE = 0.4
-const ROUNDS = 12
+/** A mix is as dark or light as an end asks for when its L* is this near. */
+const NEAR_L = 2
+/** Shares of the way back to the base that are given up for a colour that is met, the least first. */
+const INWARD = [0, 0.12, 0.24, 0.36] as const
+/** The base itself is no end: a step lies beyond it, at least so much of the way out. */
+const LEAST_OUT = 0.05
+/** Shares of its chroma that an end may keep, the most first: contrast is a ladder's first job, shadows may grey. */
+const KEPT = [1, 0.75, 0.5, 0.25] as const
 
 /** Where a ladder ends, and where it wanted to: L* of its deepest step and of its glint. */
 export interface ReachedEnds {
@@ -17,8 +22,8 @@ export interface ReachedEnds {
 }
 
 /**
- * Draws a ladder in at ends that are darker or lighter than the palette can mix there, until they can be mixed: what
- * ends too far out would have to be given up in hue.
+ * Fits the ends of a ladder to what the palette can mix there. An end whose colour is out of reach gives up chroma, down
+ * to a quarter; only what is not dark or light enough even so is drawn in, as little as has to be.
  * @param targetsAt the ladder with its ends there.
  * @param nearest the colour of the nearest mix, and how far off it is.
  * @example reachedEnds((ends) => ladderTargets(base, plainLighting, { ends }), (lab) => ({ lab, deltaE00: 0 })).wanted // {}
@@ -27,32 +32,57 @@ export function reachedEnds(
   targetsAt: (ends: LadderEnds) => readonly Target[],
   nearest: (target: Lab) => { lab: Lab; deltaE00: number },
 ): ReachedEnds {
-  /** An end that stays is not looked for again while the other is drawn in. */
-  const found: { target: Lab; mixed: ReturnType<typeof nearest> }[] = []
-  const mixOf = (end: 0 | 1, target: Lab) => {
-    const last = found[end]
-    const stays =
-      last?.target.L === target.L && last.target.a === target.a && last.target.b === target.b
-    return (stays ? last : (found[end] = { target, mixed: nearest(target) })).mixed
-  }
+  const first = targetsAt({})
+  const baseL = first.find(({ key }) => key === 'base')!.target.L
   const ends: LadderEnds = {}
   const wanted: LadderEnds = {}
-  for (let round = 0; round < ROUNDS; round++) {
-    const targets = targetsAt(ends)
-    const base = targets.find(({ key }) => key === 'base')!.target.L
-    const [dark, light] = [targets[0]!.target, targets.at(-1)!.target]
-    const [darkest, lightest] = [mixOf(0, dark), mixOf(1, light)]
-    const deep = darkest.deltaE00 > NEAR ? darkest.lab.L - dark.L : 0
-    const high = lightest.deltaE00 > NEAR ? light.L - lightest.lab.L : 0
-    if (deep < NEAR_L && high < NEAR_L) break
-    if (deep >= NEAR_L && dark.L + SHARE * deep < base) {
-      wanted.dark ??= dark.L
-      ends.dark = dark.L + SHARE * deep
+  const greyer = ({ L, a, b }: Lab, kept: number): Lab => ({ L, a: kept * a, b: kept * b })
+
+  for (const end of ['dark', 'light'] as const) {
+    const endOf = (targets: readonly Target[]): Lab =>
+      (end === 'dark' ? targets[0]! : targets.at(-1)!).target
+    const wish = endOf(first)
+    if (nearest(wish).deltaE00 <= NEAR) continue
+    const mixesAt = (target: Lab) =>
+      KEPT.map((kept) => ({ kept, ...nearest(greyer(target, kept)) }))
+    const outermost = mixesAt(wish)
+    // As far out as any mix for it lies, whatever its chroma, but not beyond what was wanted.
+    const lies = outermost.map(({ lab }) => lab.L)
+    const least = baseL + LEAST_OUT * (wish.L - baseL)
+    const reached =
+      end === 'dark'
+        ? clamp(Math.min(...lies), [wish.L, least])
+        : clamp(Math.max(...lies), [least, wish.L])
+    const short = Math.abs(reached - wish.L) > NEAR_L
+    // Where no chroma is met there, up to a third of the way is given up for one that is.
+    const tried = INWARD.map((share) => {
+      const L = share === 0 && !short ? wish.L : reached + share * (baseL - reached)
+      const target = L === wish.L ? wish : endOf(targetsAt({ [end]: L }))
+      return { L, target, mixes: L === wish.L ? outermost : mixesAt(target) }
+    })
+    const at = tried.find(({ mixes }) => mixes.some(met)) ?? tried[0]!
+    if (at.L !== wish.L) {
+      wanted[end] = wish.L
+      ends[end] = at.L
     }
-    if (high >= NEAR_L && light.L - SHARE * high > base) {
-      wanted.light ??= light.L
-      ends.light = light.L - SHARE * high
-    }
+    const { kept } = at.mixes.find(met) ?? nearestAsLight(at.mixes, at.target)
+    if (kept < 1) ends.keeps = { ...ends.keeps, [end]: kept }
   }
   return { ends, wanted }
+}
+
+interface EndMix {
+  kept: number
+  lab: Lab
+  deltaE00: number
+}
+
+const met = ({ deltaE00: off }: EndMix): boolean => off <= NEAR
+
+/** Of mixes that are all off, the nearest of those that are as light as it should be, if any is. */
+function nearestAsLight(mixes: readonly EndMix[], target: Lab): EndMix {
+  const light = mixes.filter(({ lab }) => Math.abs(lab.L - target.L) <= NEAR_L)
+  return (light.length > 0 ? light : mixes).reduce((one, other) =>
+    deltaE00(other.lab, target) < deltaE00(one.lab, target) ? other : one,
+  )
 }

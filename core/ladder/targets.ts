@@ -26,6 +26,8 @@ export interface Target {
 export interface LadderEnds {
   dark?: number
   light?: number
+  /** Share of its chroma that an end keeps, where more would cost it lightness; all of it when not given. */
+  keeps?: { dark?: number; light?: number }
 }
 
 export interface TargetOptions {
@@ -57,6 +59,12 @@ export function ladderTargets(
   const { below, above } = spaceSteps(path, lighting, options.ends)
   const keys = stepsAround(below.length, above.length)
   const Ls = [...[...below].reverse(), path.baseLab.L, ...above]
+  const keeps = (i: number): number => {
+    const out = i - below.length
+    const end = out < 0 ? options.ends?.keeps?.dark : options.ends?.keeps?.light
+    // Most at the end itself, little beside the base.
+    return 1 - (1 - (end ?? 1)) * (out / (out < 0 ? below.length : above.length)) ** 2
+  }
   const shares = sharesFor({
     baseL: path.baseLab.L,
     below: below.length,
@@ -65,9 +73,16 @@ export function ladderTargets(
     key: options.key,
   })
   return keys.map((key, i) => {
-    const by = options.moved?.[key]
     const found = path.at(Ls[i]!)
-    const reflectance = (by && surfaceMoved(labOf(found), by)) ?? found
+    const { a, b } = labOf(found)
+    const grey = keeps(i) - 1
+    const moved = options.moved?.[key]
+    const by = (moved || grey < 0) && {
+      L: moved?.L ?? 0,
+      a: grey * a + (moved?.a ?? 0),
+      b: grey * b + (moved?.b ?? 0),
+    }
+    const reflectance = (by && surfaceMoved(labOf(found), by)) || found
     return { key, name: stepNames[key], target: labOf(reflectance), reflectance, share: shares[i]! }
   })
 }
