@@ -55,7 +55,11 @@ describe('mixes and places', () => {
           /of the base in the shadow, thinned 3 : 1 with medium, 2 thin passes$/,
         )
     }
-    expect(moveWords({ kind: 'undercoat' }, zones, laid)).toBe('Undercoat')
+    const black = { bottle: 'carbon-black' }
+    const named = () => 'carbon black'
+    expect(moveWords({ kind: 'undercoat', of: black }, zones, named)).toBe('Carbon black, all over')
+    const light = { kind: 'sketch', of: black, elevation: 60 } as const
+    expect(moveWords(light, zones, () => 'titanium white')).toBe('Titanium white from above, steep')
     expect(moveWords({ kind: 'accent', name: 'Nose' }, zones, laid)).toBe('Glaze of life: Nose')
   })
 })

@@ -14,11 +14,13 @@ import {
 import type {
   Accent,
   BottleDrops,
+  Choice,
   EndAnswers,
   Lab,
   MadeMethod,
   Paint,
   Puddle,
+  RoleKey,
   Spectrum,
   StackCoat,
   StepKey,
@@ -36,7 +38,10 @@ export interface CoatsJob {
 /** A method that is to be made for a figure, paints by id. */
 export interface MethodJob {
   method: string
+  /** Bottles that may be used, and those that might be put in, those at hand first. */
   paints: Paint[]
+  others: Paint[]
+  choices: Partial<Record<RoleKey, Choice>>
   steps: { key: StepKey; target: Lab; share: number; parts: BottleDrops[] }[]
   had: Puddle[]
   stepIds: Record<StepKey, string>
@@ -62,16 +67,17 @@ const api = {
     return { ...rest, parts: partsById(parts) }
   },
   /** A method made for one figure; ids of its mixes are to be made anew. */
-  begin({ method, paints, steps, had, stepIds }: MethodJob): MadeMethod {
+  begin({ method, paints, others, choices, steps, had, stepIds }: MethodJob): MadeMethod {
     const box = new Map([...starterPaints, ...paints].map((paint) => [paint.id, paint]))
     const mixed = steps.map(({ parts, ...step }) => ({
       ...step,
       parts: resolvedParts(parts, (id) => box.get(id)!),
     }))
     let n = 0
-    const figure = { paints, had, steps: mixed, stepId: (key: StepKey) => stepIds[key]! }
+    const stepId = (key: StepKey): string => stepIds[key]!
+    const figure = { paints, others, choices, had, steps: mixed, stepId }
     const found = methods.find(({ key }) => key === method)!
-    return methodFor(found, { ...figure, newId: () => `new ${++n}` }, (id) => box.get(id))
+    return methodFor(found, { ...figure, newId: () => `new ${++n}` })
   },
   /** Eyes, teeth, claws and mouth as small ladders of their own. */
   small: (paints: Paint[]): SmallReply[] =>

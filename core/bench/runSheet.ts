@@ -2,7 +2,8 @@ import type { StackPlan } from '../project/stack'
 import type { CoatKind, LaidCoat, PlannedCoat } from '../project/coat'
 import { coatKinds } from '../coats/coatKinds'
 import type { Habits } from './learning/habits'
-import { ingredientKey, isBottle } from '../puddle/puddle'
+import { EVERYWHERE, isEverywhere } from '../project/place'
+import { ingredientKey, isBottle, sameIngredient } from '../puddle/puddle'
 import type { Ingredient } from '../puddle/puddle'
 import { moveKey } from '../project/move'
 import type { MoveOf } from '../project/move'
@@ -11,6 +12,7 @@ import type { BenchMove } from './schedule/request'
 /** Minutes of work and of drying of what is not a coat, at 54 mm; from memory, common practice. */
 const otherTimes = {
   undercoat: { work: 4, dry: 30 },
+  sketch: { work: 3, dry: 20 },
   accent: { work: 3, dry: 8 },
   detail: { work: 4, dry: 5 },
 }
@@ -43,7 +45,8 @@ export interface SheetOptions {
 
 /** A move as there are words for it. */
 export type SheetMove =
-  | { kind: 'undercoat' }
+  | { kind: 'undercoat'; of: Ingredient }
+  | { kind: 'sketch'; of: Ingredient; elevation: number }
   | { kind: 'coat'; coat: PlannedCoat; thinner: number; passes: number }
   | { kind: 'accent'; name: string }
   | { kind: 'detail'; name: string }
@@ -92,11 +95,28 @@ export function runSheet(
       : move(of, coat.kind, words)
   })
   const { under } = figure.stack
-  const first = under.kind === 'flat' ? [under.of] : [under.dark, under.light]
+  const first = under.kind === 'flat' ? under.of : under.dark
   // A can or a bottle is open already; what was mixed for it has to be.
-  const mixed = first.some((of) => !isBottle(of)) ? wellKey(first) : undefined
+  const mixed = (of: Ingredient): string | undefined => (isBottle(of) ? undefined : wellKey([of]))
+  const ground = wordsOf({ kind: 'undercoat', of: first })
+  const light = under.kind === 'sketch' ? under : undefined
+  // A first coat of the same all over is its own undercoat.
+  const [coat] = figure.stack.coats
+  const covered =
+    !light && coat && sameIngredient(coat.of, first) && isEverywhere(coat.place ?? EVERYWHERE)
   return [
-    move({ kind: 'undercoat' }, 'undercoat', wordsOf({ kind: 'undercoat' }), 1, mixed),
+    ...(covered ? [] : [move({ kind: 'undercoat' }, 'undercoat', ground, 1, mixed(first))]),
+    ...(light
+      ? [
+          move(
+            { kind: 'sketch' },
+            'sketch',
+            wordsOf({ kind: 'sketch', of: light.light, elevation: light.elevation }),
+            1,
+            mixed(light.light),
+          ),
+        ]
+      : []),
     ...coats,
     ...figure.accents.map(({ place, name, of }) => {
       const well = of ? wellKey([of]) : foundKey(figure.id, `accent ${place}`)

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { deltaE00 } from '../colour/deltaE00'
 import { labOf } from '../colour/lab'
 import { chromaOf } from '../colour/lch'
-import { coated, groundOf, seenOf } from '../paint/film'
+import { coated, groundOf, measuredOf } from '../paint/film'
 import { mixPaints } from '../paint/mix'
 import { starterPaints } from '../paint/starter'
 import { dryFilmUm } from './dryFilm'
@@ -40,7 +40,7 @@ describe('stacks', () => {
             const [first, second] = coat.place
             if (first!.light![0] === where || second!.relief![0] === relief)
               by = coated(by, mixPaints(coat.parts), thicknessUm)
-            const seenOfIt = seenOf(by)
+            const seenOfIt = measuredOf(by)
             layers[i + 1]!.forEach((r, band) =>
               expect(Math.abs(r - seenOfIt[band]!)).toBeLessThan(1e-6),
             )

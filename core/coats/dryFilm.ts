@@ -5,6 +5,9 @@ import { coatKinds } from './coatKinds'
 /** Medium holds paint where it is put: half of what water would gather or leave (from memory). */
 const HELD = 0.5
 
+/** Of a coat that is lifted while wet so much stays, in a recess and elsewhere (from memory). */
+const STAYS: Readonly<Record<Relief, number>> = { recess: 0.85, flat: 0.25, ridge: 0.25 }
+
 /** A coat as far as its film goes. */
 export interface CoatFilm {
   kind: CoatKind
@@ -13,6 +16,8 @@ export interface CoatFilm {
   passes: number
   /** Water when not given. */
   thinnedWith?: Thinner
+  /** Taken off flats and pools while it is wet. */
+  lifted?: boolean
   /** The painter's own way of laying this kind; usual for it when not given. */
   on?: Gathering
 }
@@ -23,7 +28,7 @@ export interface CoatFilm {
  * @example dryFilmUm({ kind: 'layer', thinner: 1, passes: 2 }, 'flat') // 20
  */
 export function dryFilmUm(
-  { kind, thinner, passes, thinnedWith = 'water', on }: CoatFilm,
+  { kind, thinner, passes, thinnedWith = 'water', lifted = false, on }: CoatFilm,
   relief: Relief,
 ): number {
   if (!(Number.isInteger(passes) && passes >= 1 && passes <= 20))
@@ -31,5 +36,6 @@ export function dryFilmUm(
   const { wicked, flows, on: usual } = coatKinds[kind]
   const laid = (on ?? usual)[relief]
   const gathered = thinnedWith === 'medium' && flows ? laid + HELD * (1 - laid) : laid
-  return coatThicknessUm(thinner, wicked) * gathered * passes
+  const stays = lifted ? STAYS[relief] : 1
+  return coatThicknessUm(thinner, wicked) * gathered * stays * passes
 }

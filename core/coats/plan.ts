@@ -32,9 +32,10 @@ export type MixOf = (of: Ingredient) => Part<Paint>[]
 export function resolveStack(plan: StackPlan, mixOf: MixOf): Stack {
   const seen = (of: Ingredient) => opaqueReflectance(mixPaints(mixOf(of)))
   const coats = plan.coats.map(
-    ({ kind, of, thinner, passes, place, thinnedWith, finish }): StackCoat => ({
+    ({ kind, of, thinner, passes, place, thinnedWith, lifted, finish }): StackCoat => ({
       kind,
       ...(thinnedWith ? { thinnedWith } : {}),
+      ...(lifted ? { lifted } : {}),
       ...(finish ? { finish } : {}),
       thinner: thinner ?? coatKinds[kind].thinner,
       passes: passes ?? 1,

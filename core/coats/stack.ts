@@ -1,7 +1,7 @@
 import type { Relief } from '../project/coat'
 import type { Spectrum } from '../colour/spectrum'
 import { wetLook, withFinish } from '../paint/appearance'
-import { coated, groundOf, seenOf } from '../paint/film'
+import { coated, groundOf, measuredOf } from '../paint/film'
 import { mixPaints } from '../paint/mix'
 import type { Part } from '../paint/mix'
 import type { Paint } from '../paint/paint'
@@ -78,7 +78,7 @@ export function stackLayers(
       const thicknessUm = dryFilmUm(coat, film)
       const lies = thicknessUm > 0 && liesAt(coat.place, { ...spot, relief })
       if (lies) lying = coated(lying, mixPaints(coat.parts), thicknessUm)
-      layers.push(lies ? seenOf(lying) : layers.at(-1)!)
+      layers.push(lies ? measuredOf(lying) : layers.at(-1)!)
     }
     return layers
   }

@@ -43,7 +43,7 @@ export function coated(ground: Ground, mixture: Mixture, thicknessUm: number): G
 }
 
 /** What an instrument would measure of a ground, specular excluded. */
-export function seenOf(ground: Ground): Spectrum {
+export function measuredOf(ground: Ground): Spectrum {
   const seen = new Float64Array(BANDS)
   for (let i = 0; i < BANDS; i++) seen[i] = seenOver(ground, GROUND * i)
   return seen
@@ -59,5 +59,5 @@ export function seenOf(ground: Ground): Spectrum {
 export function filmReflectance(mixture: Mixture, { thicknessUm, over }: Film): Spectrum {
   checkSpectrum(over, 'over', 0, 1)
   if (thicknessUm === 0) return Float64Array.from(over)
-  return seenOf(coated(groundOf(over), mixture, thicknessUm))
+  return measuredOf(coated(groundOf(over), mixture, thicknessUm))
 }

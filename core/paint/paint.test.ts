@@ -7,7 +7,7 @@ import { chromaOf } from '../colour/lch'
 import { flatSpectrum } from '../colour/spectrum'
 import { wetLook, withFinish } from './appearance'
 import { cautions } from './cautions'
-import { coated, filmReflectance, groundOf, seenOf } from './film'
+import { coated, filmReflectance, groundOf, measuredOf } from './film'
 import { filmInside } from './kubelkaFilm'
 import { coatsToHide, contrastRatio } from './hiding'
 import { mixPaints, thin } from './mix'
@@ -203,7 +203,7 @@ describe('looks and strength', () => {
     const [red, blue] = [of('pyrrole-red'), of('ultramarine')]
     const ground = flatSpectrum(0.6)
     const coats = [red, blue].map((mixture) => ({ mixture, thicknessUm: 6 }))
-    const byHand = seenOf(coated(coated(groundOf(ground), red, 6), blue, 6))
+    const byHand = measuredOf(coated(coated(groundOf(ground), red, 6), blue, 6))
     expect(stackReflectance(ground, coats)).toEqual(byHand)
     expect(stackReflectance(ground, coats.toReversed())).not.toEqual(byHand)
   })

@@ -1,6 +1,6 @@
 import type { Mixture } from './mixture'
 import type { Spectrum } from '../colour/spectrum'
-import { coated, groundOf, seenOf } from './film'
+import { coated, groundOf, measuredOf } from './film'
 
 /** One coat of a stack: what it is made of and how thick it dries, µm. */
 export interface Coating {
@@ -13,7 +13,7 @@ export interface Coating {
  * @example stackReflectance(flatSpectrum(0.02), [{ mixture: ochre, thicknessUm: 20 }])[0]
  */
 export const stackReflectance = (ground: Spectrum, coats: readonly Coating[]): Spectrum =>
-  seenOf(
+  measuredOf(
     coats.reduce(
       (under, { mixture, thicknessUm }) => coated(under, mixture, thicknessUm),
       groundOf(ground),

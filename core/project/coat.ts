@@ -37,6 +37,8 @@ export interface PlannedCoat {
   /** Wherever one of these holds; everywhere when not given. */
   place?: Place
   thinnedWith?: Thinner
+  /** Taken off flats and pools while it is wet. */
+  lifted?: boolean
   /** Of a varnish, how it dries; matt when not given. */
   finish?: Finish
 }

@@ -1,6 +1,10 @@
-/** What a move at the bench is of: the undercoat, one coat of the stack by its id, a place of life, or an eye, teeth, claws. */
+/**
+ * What a move at the bench is of: the undercoat, the light of a value sketch over it, one coat of the stack by its id, a
+ * place of life, or an eye, teeth, claws.
+ */
 export type MoveOf =
   | { kind: 'undercoat' }
+  | { kind: 'sketch' }
   | { kind: 'coat'; coat: string }
   | { kind: 'accent'; place: string }
   | { kind: 'detail'; detail: string }

@@ -28,5 +28,7 @@ export interface StackPlan {
 export interface FigureStack extends Writable<Omit<StackPlan, 'coats'>> {
   /** The method it was started from. */
   method?: string
+  /** Puddles and accents that came with it and were not changed since, by id: another method takes them away. */
+  brought?: string[]
   coats: Writable<LaidCoat>[]
 }

@@ -10,31 +10,36 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await page.goto('/coats')
   const rows = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
   await expect(rows).toHaveCount(4)
+  // What the bottles cannot make is said, with what they can do and what would make it.
   await page.getByText('Blue hide on plum').click()
-  // The undercoat's bottle is not in: the method is made of those that are.
+  const lacks = page.getByRole('list', { name: 'Mixes that these bottles cannot make' })
+  await expect(lacks.getByText('No plum from these bottles.')).toBeVisible()
+  await expect(lacks.getByText(/^nearest: /).first()).toBeVisible()
+  await page.getByText('Dark skin over-lit').click()
   await page.getByRole('button', { name: 'Start from it' }).click()
-  await expect(rows).toHaveCount(7)
+  await expect(rows).toHaveCount(9)
   const kinds = async () =>
     (await rows.locator('.kind .el-select__placeholder').allInnerTexts()).map(
       (kind) => kind.split(' ')[0],
     )
-  expect(await kinds()).toEqual(['base', 'layer', 'layer', 'layer', 'layer', 'glaze', 'glaze'])
+  const last = ['glaze', 'wash', 'glaze', 'filter']
+  expect(await kinds()).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', ...last])
 
-  // By keys: the last glaze is laid before the other layers.
-  await rows.nth(5).focus()
+  // By keys: the first glaze is laid before the last layer.
+  await rows.nth(4).focus()
   await page.keyboard.press('Alt+ArrowUp')
-  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
-  await expect(rows.nth(4)).toBeFocused()
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'glaze', 'layer', ...last])
+  await expect(rows.nth(3)).toBeFocused()
   // By drag: the first coat goes under the third.
-  await expect(page.getByText('Knuckle', { exact: true })).toBeVisible()
+  await expect(page.getByText('Elbow and knee', { exact: true })).toBeVisible()
   const below = { targetPosition: { x: 20, y: 29 } }
   await rows.nth(0).locator('.handle').dragTo(rows.nth(2).locator('.handle'), below)
-  await expect.poll(kinds).toEqual(['layer', 'layer', 'base', 'layer', 'glaze', 'layer', 'glaze'])
+  await expect.poll(kinds).toEqual(['layer', 'layer', 'base', 'glaze', 'layer', ...last])
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'glaze', 'layer', ...last])
 
-  // What is shown is what is computed: more passes of the glaze move the end.
-  await expect(page.getByText(/It ends \d\.\d from the ladder in the shadow/)).toBeVisible()
+  // What is shown is what is computed: more passes of the wash move the end.
+  await expect(page.getByText(/It ends \d+\.\d from the ladder in the shadow/)).toBeVisible()
   const end = page.getByRole('img', { name: 'flat in the light, finished' })
   await page.getByRole('button', { name: 'in the light' }).click()
   const colour = () => end.evaluate((one) => getComputedStyle(one).backgroundColor)
@@ -44,7 +49,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect.poll(colour).not.toBe(before)
   await rows.nth(6).focus()
   const answers = page.getByRole('region', { name: 'Answers' })
-  await expect(answers.getByText('About coat 7, glaze')).toBeVisible()
+  await expect(answers.getByText('About coat 7, wash')).toBeVisible()
   await expect(
     answers.getByText(/moves the flat by \d+\.\d now and by \d+\.\d laid again/),
   ).toBeVisible()
@@ -62,7 +67,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect(so).toHaveAttribute('aria-valuetext', 'the bare undercoat')
   await expect.poll(async () => (await form.screenshot()).equals(finished)).toBe(false)
   await so.press('ArrowRight')
-  await expect(so).toHaveAttribute('aria-valuetext', 'coat 1 of 7, base coat')
+  await expect(so).toHaveAttribute('aria-valuetext', 'coat 1 of 9, base coat')
   await so.press('End')
 
   // Medium, a side of its own, wet and dry, and a hand that lays otherwise than usual.
@@ -73,7 +78,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
     .click()
   const where = page.getByRole('dialog')
   await where.getByText('left', { exact: true }).click()
-  await expect(where.getByRole('status')).toContainText('on the lights of the left side')
+  await expect(where.getByRole('status')).toContainText('on the left side')
   await accessible(page)
   await page.keyboard.press('Escape')
   await pick(page, 'Side', 'right')
@@ -84,14 +89,14 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await pick(page, 'Seen', 'wet')
   await expect.poll(colour).not.toBe(dry)
   await page.getByText('How each coat lies on recess').click()
-  await page.getByLabel('glaze on the flat').fill('2.5')
+  await page.getByLabel('wash on the flat').fill('2.5')
   await page.keyboard.press('Tab')
   await accessible(page)
   await saved(page)
   await page.reload()
   await expect(picked(rows.nth(6), 'Thinned with')).toContainText('medium')
   await page.getByText('How each coat lies on recess').click()
-  await expect(page.getByLabel('glaze on the flat')).toHaveValue('2.5')
+  await expect(page.getByLabel('wash on the flat')).toHaveValue('2.5')
   await page.goto('/ladder?show=card')
   const card = page.getByRole('img', { name: /Recipe card/ })
   await expect
@@ -102,7 +107,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
     )
     .toContain(': 1 medium')
   await page.goto('/coats')
-  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', 'layer', 'glaze'])
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'glaze', 'layer', ...last])
   await page.setViewportSize({ width: 390, height: 844 })
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })

@@ -122,7 +122,7 @@ for (const [name, hand] of Object.entries({ both, ...(thorough ? hands : {}) }))
     await page.getByRole('link', { name: 'Bench', exact: true }).click()
     const now = page.getByRole('region', { name: 'Now' })
     await page.getByRole('heading', { level: 1 }).click()
-    for (const move of ['Undercoat', 'Base coat of Base', 'Wash of Shade']) {
+    for (const move of ['Base coat of Base', 'Wash of Half-shade']) {
       await expect(now.getByRole('heading')).toHaveText(move)
       await page.keyboard.press('Space')
     }

@@ -29,20 +29,20 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await tick(page, /^Mei/)
   // One painted alongside is mixed from her own ladder.
   const now = page.getByRole('region', { name: 'Now' })
-  await expect(now.getByText('20 moves left')).toBeVisible()
+  await expect(now.getByText('16 moves left')).toBeVisible()
   await page.getByRole('heading', { level: 1 }).click()
   let gone = 0
-  while (gone < 19 && !/Mei, apprentice.*Mix Base/s.test(await now.innerText())) {
+  while (gone < 15 && !/Mei, apprentice.*Mix Base/s.test(await now.innerText())) {
     await page.keyboard.press('Space')
-    const left = 20 - ++gone
+    const left = 16 - ++gone
     await expect(now.getByText(left === 1 ? 'the last move' : `${left} moves left`)).toBeVisible()
   }
   await expect(now.getByText(/[\d¼½]+ yellow ochre/).first()).toBeVisible()
   await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
-  await expect(now.getByText('20 moves left')).toBeVisible()
+  await expect(now.getByText('16 moves left')).toBeVisible()
   await tick(page, /^Mei/)
-  await expect(now.getByText('15 moves left')).toBeVisible()
+  await expect(now.getByText('12 moves left')).toBeVisible()
   await page.getByText('Paint that is needed').click()
   await page.getByLabel('Left of titanium white, ml').fill('0.1')
   await page.keyboard.press('Tab')
@@ -56,7 +56,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
 
   await page.getByRole('heading', { level: 1 }).click()
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
-  await expect(now.getByText(/^Mix Base$/)).toBeVisible()
+  await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   await page.keyboard.press('m')
   await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
   await page.getByLabel('thinner to 1').fill('3')
@@ -85,7 +85,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
 
   await page.getByRole('link', { name: 'Log', exact: true }).click()
   await expect(page.getByText(/7 titanium white .*thinned 3 : 1/)).toBeVisible()
-  await expect(page.getByRole('img', { name: /^Picture of Base coat/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /^Picture of Wash/ })).toBeVisible()
   await page.getByText('Again', { exact: true }).click()
   await page.getByLabel('Drops in all').fill('500')
   await page.keyboard.press('Tab')

@@ -68,7 +68,8 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
     return coming.flatMap(({ move, mixes }, i): BenchMixing[] => {
       const palette = known.get(move.figure)
       // A bottle that is opened for an undercoat is no puddle, yet it is taken from.
-      if (!palette || !(mixes || move.of.kind === 'undercoat')) return []
+      const under = move.of.kind === 'undercoat' || move.of.kind === 'sketch'
+      if (!palette || !(mixes || under)) return []
       const next = coming.findIndex(
         (one, k) => k > i && one.mixes && one.move.puddle === move.puddle,
       )

@@ -42,11 +42,19 @@ import { usePalette } from '../palette/palette'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { begunStack } from './begunStack'
+import type { MethodJob } from '../../workers/coatsWorker'
 import { useMethodJob } from './methodJob'
 import { stackPlanOf } from './stackPlanOf'
 
 /** What stands in for a stack that cannot be worked out. */
 const BARE: Stack = { under: { kind: 'flat', reflectance: flatSpectrum(0.9) }, coats: [] }
+
+/** A method that is begun on a figure, and what is done about roles that its bottles cannot make. */
+interface Begun {
+  method: Method
+  figure: string
+  choices: MethodJob['choices']
+}
 
 /** Colour after every coat, the undercoat first. */
 export type LayerLabs = Record<LightPlace, Record<ReliefPlace, Lab[]>>
@@ -133,13 +141,14 @@ export const useCoats = defineStore('coats', () => {
     busy: beginning,
     trouble: beginTrouble,
     ask,
-  } = useAnswer(async ({ method, figure }: { method: Method; figure: string }) => {
-    const made = await threads.coats().begin({ ...methodJob(), method: method.key })
+  } = useAnswer(async ({ method, figure, choices }: Begun) => {
+    const made = await threads.coats().begin({ ...methodJob(), choices, method: method.key })
     // Another figure was opened meanwhile: its stack stays as it is.
     if (store.figure.id === figure) store.beginStack(...begunStack(method, made, store.figure.tone))
   })
   /** A method made for this figure takes the place of this stack; its mixes and the places it promises come along. */
-  const start = (method: Method): void => ask({ method, figure: store.figure.id })
+  const start = (method: Method, choices: Begun['choices'] = {}): void =>
+    ask({ method, figure: store.figure.id, choices: { ...choices } })
   /** The stack as it is, and the puddles it is laid of, with their missing bottles' stand-ins. */
   function standIn(standIns: StandIns): boolean {
     const swapped = (of: Ingredient): Ingredient =>

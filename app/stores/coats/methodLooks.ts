@@ -8,7 +8,8 @@ import type { MethodJob } from '../../workers/coatsWorker'
 import { useProject } from '../project/project'
 import { useMethodJob } from './methodJob'
 
-export type MethodLooks = ReadonlyMap<string, MadeMethod['strata']>
+type MethodLook = Pick<MadeMethod, 'strata' | 'missing' | 'ends'>
+export type MethodLooks = ReadonlyMap<string, MethodLook>
 
 /** Every method as it would lie on the figure that is open, one after the other. */
 export function useMethodLooks() {
@@ -20,15 +21,15 @@ export function useMethodLooks() {
     const { steps } = ladder
     if (steps.length === 0 || steps.some(({ parts }) => parts.length === 0)) return ''
     const mixes = steps.map(({ parts }) => parts.map(({ paint, drops }) => [paint, drops]))
-    return JSON.stringify([mixes, store.paintsIn.map(({ id }) => id)])
+    return JSON.stringify([mixes, store.onTable.map(({ id }) => id)])
   })
   const { answer, trouble, ask } = useAnswer<Omit<MethodJob, 'method'>, MethodLooks>(
     async (asked, { newest, soFar }) => {
       let looks: MethodLooks = new Map()
       for (const { key } of methods) {
         if (!newest()) break
-        const { strata } = await threads.coats().begin({ ...asked, method: key })
-        looks = new Map([...looks, [key, strata]])
+        const { strata, missing, ends } = await threads.coats().begin({ ...asked, method: key })
+        looks = new Map([...looks, [key, { strata, missing, ends }]])
         soFar(looks)
       }
       return looks

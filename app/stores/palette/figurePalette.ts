@@ -91,8 +91,8 @@ export class FigurePalette {
   paintedWith(of: MoveOf): Ingredient[] {
     const { figure, glazes, details } = this.paint
     const { under, coats } = stackPlanOf(figure)
-    if (of.kind === 'undercoat')
-      return under.kind === 'flat' ? [under.of] : [under.dark, under.light]
+    if (of.kind === 'undercoat') return under.kind === 'flat' ? [under.of] : [under.dark]
+    if (of.kind === 'sketch') return under.kind === 'flat' ? [] : [under.light]
     if (of.kind === 'coat') {
       const coat = coats.find(({ id }) => id === of.coat)
       return coat && coatKinds[coat.kind].pigmented ? [coat.of] : []
@@ -112,7 +112,7 @@ export class FigurePalette {
       const glaze = glazes.get(of.place)
       return glaze && glazeCoat(glaze, of.place)
     }
-    if (of.kind === 'undercoat') return undefined
+    if (of.kind === 'undercoat' || of.kind === 'sketch') return undefined
     if (of.kind === 'detail') {
       const middle = this.paintedWith(of)[1]
       const parts = middle && this.tryMix(middle)
@@ -126,6 +126,7 @@ export class FigurePalette {
       parts && {
         kind: coat.kind,
         ...(coat.thinnedWith ? { thinnedWith: coat.thinnedWith } : {}),
+        ...(coat.lifted ? { lifted: coat.lifted } : {}),
         ...(coat.finish ? { finish: coat.finish } : {}),
         thinner: coat.thinner ?? thinner,
         passes: coat.passes ?? 1,

@@ -1,3 +1,4 @@
+import { keepAsOwn, takeBroughtAway } from './brought'
 import { afterTaking } from '../../../core'
 import type {
   DropParts,
@@ -43,15 +44,20 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
     return change('', (draft) => {
       const open = draft.figures.find((one) => one.id === id)
       if (!open) return
-      open.stack = plain(made)
+      const stays = takeBroughtAway(draft, open, { stack: made, puddles })
       const had = new Set(open.accents?.map(({ place }) => place))
-      const more = accents.filter((place) => !had.has(place))
-      if (more.length > 0)
-        open.accents = [...(open.accents ?? []), ...more.map((place) => ({ id: newId(), place }))]
+      const more = accents
+        .filter((place) => !had.has(place))
+        .map((place) => ({ id: newId(), place }))
+      if (more.length > 0) open.accents = [...(open.accents ?? []), ...more]
       draft.puddles ??= []
       draft.puddles.push(
         ...puddles.map((puddle) => plain({ ...puddle, parts: [...puddle.parts], figure: id })),
       )
+      open.stack = plain({
+        ...made,
+        brought: [...stays, ...[...puddles, ...more].map((one) => one.id)],
+      })
     })
   },
   /** A stack with other bottles in the place of some, in the figure's own puddles too. */
@@ -69,7 +75,9 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
   setAccent(place: string, made: Partial<Omit<FigureAccent, 'id' | 'place'>>, tag = '') {
     return changeOpen(tag, (draft) => {
       const one = draft.accents?.find((accent) => accent.place === place)
-      if (one) assign(one, made)
+      if (!one) return
+      assign(one, made)
+      keepAsOwn([draft], one.id)
     })
   },
   /** Eyes, teeth or claws are painted on this figure, or are not. */

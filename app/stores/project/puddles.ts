@@ -1,6 +1,7 @@
 import { isBottle } from '../../../core'
 import type { PuddlePart, StepKey, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
+import { keepAsOwn } from './brought'
 import { settle } from './settle'
 import { plain } from './work'
 import type { OpenWork } from './work'
@@ -38,6 +39,7 @@ export const puddleActions = ({ change, figure, project }: OpenWork) => ({
     return change(tag && `puddle ${id} ${tag}`, (draft) => {
       const one = draft.puddles?.find((puddle) => puddle.id === id)
       if (!one) return
+      keepAsOwn(draft.figures, id)
       if (made.parts) one.parts = plain([...made.parts])
       if (made.name !== undefined) {
         if (made.name === '') delete one.name

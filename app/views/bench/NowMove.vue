@@ -5,6 +5,7 @@ import type { Place } from '../../../core'
 import PlacePicture from '../../parts/place/PlacePicture.vue'
 import { useBench } from '../../stores/bench/bench'
 import { aboutWords } from '../../words/amounts'
+import { thinWords } from '../../words/moves'
 import { placeWords } from '../../words/places'
 import NowWells from './NowWells.vue'
 
@@ -30,7 +31,7 @@ const hazards = computed(() => [
 /** An undercoat is mostly sprayed. */
 const spraying = computed(() => {
   if (coat.value && coatKinds[coat.value.kind].sprayed) return cautionFor('spraying', hazards.value)
-  return move.value.of.kind === 'undercoat'
+  return ['undercoat', 'sketch'].includes(move.value.of.kind)
     ? `From a can or an airbrush? ${cautionFor('spraying', [])}`
     : ''
 })
@@ -51,12 +52,14 @@ const where = computed(() => {
 const thinned = computed(() => {
   const { of } = move.value
   if (of.kind === 'undercoat') return 'an even coat; what is in a can comes as it is'
+  if (of.kind === 'sketch')
+    return 'in thin passes from where the light stands, none from below: what it does not reach stays dark'
   if (of.kind === 'detail') return 'thinned 1 : 1; shadow first, a point of light last'
   if (!coat.value) return ''
-  const { thinner, thinnedWith = 'water', passes, kind } = coat.value
+  const { thinner, thinnedWith = 'water', passes, kind, lifted } = coat.value
   const times = passes === 1 ? 'one thin pass' : `${passes} thin passes`
   return coatKinds[kind].pigmented
-    ? `thinned ${thinner} : 1 with ${thinnedWith}, ${times}`
+    ? `${thinWords(thinner, thinnedWith)}, ${times}${lifted ? '; lift the pools while it is wet' : ''}`
     : `${coat.value.finish ?? 'matt'} varnish as it comes, ${times}`
 })
 </script>

@@ -25,11 +25,12 @@ export const moveOf = v.variant(
   'kind',
   [
     v.object({ kind: v.literal('undercoat') }),
+    v.object({ kind: v.literal('sketch') }),
     v.object({ kind: v.literal('coat'), coat: id }),
     v.object({ kind: v.literal('accent'), place: text(longest.id) }),
     v.object({ kind: v.literal('detail'), detail: text(longest.id) }),
   ],
-  'is no known kind; allowed is "undercoat", "coat", "accent" or "detail"',
+  'is no known kind; allowed is "undercoat", "sketch", "coat", "accent" or "detail"',
 )
 
 /** A time, ms since 1970. */

@@ -1,8 +1,6 @@
 import type { Project } from '../../project/commission'
 import { expect, it } from 'vitest'
 import { lowTide } from '../../../demo/lowTide'
-import { methods } from '../../coats/methods/methods'
-import { startFrom } from '../../coats/methods/startFrom'
 import { formatProject } from './format'
 import { parseProject } from './parse'
 
@@ -11,16 +9,17 @@ const lab = { L: 50, a: 12, b: 14 }
 const parts = [{ paint: 'titanium-white', drops: 3 }]
 const white = { of: { bottle: 'titanium-white' }, drops: 3 }
 
-let made = 0
 function whole(): Project {
   const project = lowTide([])
   const figure = project.figures[0]!
-  const { plan, puddles } = startFrom(
-    methods[0]!,
-    [],
-    (step) => `isaura.${step}`,
-    () => `mix-${++made}`,
-  )
+  const plan = {
+    under: { kind: 'flat', of: { bottle: 'burnt-umber' } },
+    coats: [
+      { kind: 'base', of: { puddle: 'mix-1' }, passes: 2 },
+      { kind: 'wash', of: { puddle: 'isaura.shade' }, lifted: true },
+    ],
+  }
+  const puddles = [{ id: 'mix-1', name: 'red-brown', parts: [white] }]
   Object.assign(figure.plan, {
     steps: 9,
     shadow: 'crevice',
@@ -32,7 +31,7 @@ function whole(): Project {
   })
   figure.stack = JSON.parse(
     JSON.stringify({
-      method: methods[0]!.key,
+      method: 'half-climb',
       under: plan.under,
       coats: plan.coats.map((coat, i) => ({ id: `c${i}`, ...coat })),
     }),

@@ -45,6 +45,8 @@ const coatSchema = v.object({
   /** Wherever one of these holds; everywhere when not given. */
   place: v.optional(placeSchema),
   thinnedWith: v.optional(oneOf(thinners, 'thinner')),
+  /** Taken off flats and pools while it is wet. */
+  lifted: v.optional(v.boolean()),
   finish: v.optional(oneOf(finishes, 'finish')),
 })
 
@@ -53,6 +55,8 @@ export const stackSchema = shaped<FigureStack>()(
   v.object({
     /** The method it was started from. */
     method: v.optional(text(longest.id)),
+    /** Puddles and accents that came with it and were not changed since. */
+    brought: v.optional(v.pipe(v.array(id), atMost(mostOf.coats + mostOf.accents, 'ids'))),
     under: v.variant('kind', [
       v.object({ kind: v.literal('flat'), of: ingredient }),
       v.object({
