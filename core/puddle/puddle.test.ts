@@ -158,8 +158,13 @@ describe('a mix said in words', () => {
     { name: 'flesh', of: { puddle: 'flesh' } },
     { name: 'Base', of: { puddle: 'base' } },
     { name: 'Light', of: { puddle: 'light' } },
+    { name: 'red-brown and white, 2 : 1', of: { puddle: 'pale' } },
+    { name: 'pink greyed with green', of: { puddle: 'grey' } },
     ...starterPaints.map(({ id, name, pigments }) => ({ name, of: { bottle: id }, pigments })),
   ]
+  /** The first bottle of a hue, by its Colour Index name. */
+  const first = (hue: string): string =>
+    starterPaints.find(({ pigments }) => pigments[0]!.replace(/\d.*$/, '') === hue)!.id
   const cases: [string, PuddlePart[]][] = [
     ['the flesh with a spot of ultramarine', [pour('flesh', 4), bottle('ultramarine', 0.25)]],
     ['3 base : 1 light', [pour('base', 3), pour('light', 1)]],
@@ -170,6 +175,12 @@ describe('a mix said in words', () => {
       [bottle('yellow-ochre', 2), bottle('titanium-white', 1)],
     ],
     ['base, a touch of carbon black', [pour('base', 4), bottle('carbon-black', 0.1)]],
+    [
+      '3 yellow 2 red 1 dark blue',
+      [bottle(first('PY'), 3), bottle(first('PR'), 2), bottle(first('PB'), 1)],
+    ],
+    ['1 white', [bottle('titanium-white', 1)]],
+    ['the flesh with a little green', [pour('flesh', 4), bottle(first('PG'), 0.5)]],
     ['two flesh and half a drop of burnt umber', [pour('flesh', 2), bottle('burnt-umber', 0.5)]],
   ]
   it.each(cases)('%s', (text, parts) => expect(spoken(text, among)).toEqual({ parts }))
@@ -178,7 +189,7 @@ describe('a mix said in words', () => {
     const heard = spoken('the flesh with a spot of blue', among)
     const [, blue] = 'parts' in heard ? heard.parts : []
     expect(of((blue!.of as { bottle: string }).bottle).pigments[0]).toMatch(/^PB\d/)
-    expect(spoken('flesh with a spot of mithril', among)).toEqual({ unknown: 'mithril' })
+    expect(spoken('flesh with a spot of moonshine', among)).toEqual({ unknown: 'moonshine' })
     expect(spoken('  ', among)).toEqual({ unknown: '' })
   })
 })

@@ -1,4 +1,5 @@
 import { TOUCH } from './dispense'
+import { isBottle } from './puddle'
 import type { Ingredient, PuddlePart } from './puddle'
 
 /** What a mix may be said to hold: a bottle or a puddle by the name it goes by. */
@@ -61,19 +62,27 @@ const plain = (text: string): string =>
     .trim()
 const bare = (text: string): string => plain(text).replace(/^(the|a|an|my|some) /, '')
 
-/** The one that goes by some words: by its whole name, else the first that has all of them, else the first of that hue. */
+/** Words that say which of a hue is meant; any will do where no name has them. */
+const shade = /^((dark|deep|pale|light|bright|warm|cold|cool|strong) )+/
+
+/**
+ * The one that goes by some words: by its whole name, else the first bottle of that hue, else the first bottle that has all of
+ * them, and only then a mix whose name merely has them in it.
+ */
 function named(words: string, among: readonly Named[]): Named | undefined {
   const wanted = bare(words)
   if (wanted === '') return undefined
-  const names = among.map((one) => ({ one, name: bare(one.name) }))
+  const names = among.map((one) => ({ one, name: bare(one.name), bottle: isBottle(one.of) }))
   const split = wanted.split(' ')
   const first = names.find(({ name }) => name === wanted)
-  const every = names.find(({ name }) => split.every((word) => name.split(' ').includes(word)))
-  const hue = hues[wanted]
+  const every = names.filter(({ name }) => split.every((word) => name.split(' ').includes(word)))
+  const hue = hues[wanted.replace(shade, '')]
   const ofHue = among.find(({ pigments }) =>
     pigments?.some((pigment) => hue !== undefined && pigment.replace(/\d.*$/, '') === hue),
   )
-  return (first ?? every)?.one ?? ofHue
+  const inBottle = every.find(({ bottle }) => bottle)
+  // A word of hue alone is a pigment of that hue: “green” is no blue of a green shade.
+  return first?.one ?? ofHue ?? inBottle?.one ?? every[0]?.one
 }
 
 /** How much is said of something, and what of. */
@@ -99,6 +108,8 @@ export function spoken(text: string, among: readonly Named[]): Spoken {
     .replace(/,? ?(half and half|in equal parts|equal parts|1:1)\.?$/, '')
     .replace(/^(equal parts|half and half)( of)? /, '')
   const pieces = said
+    // A number begins a part, whether or not anything stands before it: “3 yellow 2 red 1 dark blue”.
+    .replace(/(?<=[a-z]) (?=\d+ [a-z])/g, ', ')
     .split(/,? (?:and|with|to|plus|into) |\s*[+,:;]\s*/)
     .map((piece) => piece.trim())
     .filter((piece) => piece !== '')

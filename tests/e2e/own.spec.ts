@@ -87,11 +87,11 @@ test('a commission of one’s own from a first visit, by mouse: bust, trolls, ei
   await page.getByRole('link', { name: 'Hide', exact: true }).click()
   await page.getByRole('button', { name: 'deep green' }).click()
 
-  await rightEverywhere(page, 'Marsh troll', '28 mm, 4 of it', 20)
+  await rightEverywhere(page, 'Marsh troll', '28 mm, 4 of it', 16)
   await page.getByRole('button', { name: 'Sergeant of the ford' }).click()
-  await rightEverywhere(page, 'Sergeant of the ford', '75 mm bust', 5)
+  await rightEverywhere(page, 'Sergeant of the ford', '75 mm bust', 4)
   await page.reload()
-  await expect(now(page).getByText('5 moves left')).toBeVisible()
+  await expect(now(page).getByText('4 moves left')).toBeVisible()
 
   // A fifth kind like the trolls; one is taken away and comes back.
   await page.getByRole('link', { name: 'Figures' }).click()

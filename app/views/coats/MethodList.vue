@@ -23,8 +23,8 @@ const open = ref('')
 const choices = ref<Partial<Record<RoleKey, Choice>>>({})
 watch(open, () => (choices.value = {}))
 const fits = (method: Method): boolean => {
-  const { tone } = store.figure
-  return method.for.includes(tone.kind) || (tone.kind === 'skin' && method.for.includes('dead'))
+  const { kind, tone } = store.figure
+  return method.for.includes(kind === 'dead' ? 'dead' : tone.kind)
 }
 const lists = computed(() => [
   { title: '', methods: methods.filter(fits) },

@@ -25,6 +25,7 @@ import {
 const white = role('white')
 const warmRed = role('warmRed')
 const violet = role('violet')
+const paleFlesh = role('paleFlesh')
 const paleGreen = role('paleGreen')
 
 /** Ready ways for the dead; common practice, no source. */
@@ -62,10 +63,10 @@ export const deadMethods: readonly Method[] = [
       layer(warmRed, veil, shadow),
       layer(both([violet, 1], [warmRed, 1]), veil, shadow),
       layer(role('offViolet'), passes(2), middleUp),
-      layer(both([role('rose'), 2], [paleGreen, 1]), veil, middleUp),
-      layer(both([role('rose'), 2], [paleGreen, 1]), passes(2), lights),
-      layer(both([role('rose', 'glint'), 2], [paleGreen, 1]), lightsLess),
-      glaze(both([role('rose'), 2], [paleGreen, 1]), thinned(6), turn),
+      layer(both([paleFlesh, 1], [role('rose'), 1], [paleGreen, 1]), veil, middleUp),
+      layer(both([paleFlesh, 1], [role('rose'), 1], [paleGreen, 1]), passes(2), lights),
+      layer(both([paleFlesh, 3], [role('rose', 'glint'), 1], [paleGreen, 1]), lightsLess),
+      glaze(both([paleFlesh, 1], [role('rose'), 1], [paleGreen, 1]), thinned(6), turn),
       glaze(role('offViolet'), thinned(6), turn),
     ],
   },

@@ -218,7 +218,7 @@ export const skinMethods: readonly Method[] = [
             [1, 5],
             [1, 10],
           ],
-          as: 'light',
+          as: 'glint',
         },
         passes(2),
         lights,
