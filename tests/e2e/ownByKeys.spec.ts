@@ -1,9 +1,9 @@
 import { readFile } from 'node:fs/promises'
 import { unpackCommission } from '../../core'
 import { card, figures, ids, now, reference, wells } from './marshPatrol'
-import { expect, saved, settled, tabTo, test } from './start'
+import { again, expect, saved, settled, tabTo } from './start'
 
-test('a commission of one’s own from a first visit with keys only', async ({ page }) => {
+again('a commission of one’s own from a first visit with keys only', async ({ page }) => {
   await page.goto('/')
   const press = async (...keys: string[]) => {
     for (const key of keys) await page.keyboard.press(key)

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { neverHolds } from './longTasks'
-import { accessible, expect, saved, test } from './start'
+import { again, accessible, expect, saved, test } from './start'
 
 const row = (page: Page, name: string) => page.getByRole('listitem', { name, exact: true })
 /** Every ladder is mixed and the table of sets is laid out. */
@@ -115,7 +115,7 @@ test.describe('with forms', () => {
   })
 })
 
-test('choosing bottles never holds the page for 50 ms @traced', async ({ page }) => {
+again('choosing bottles never holds the page for 50 ms @traced', async ({ page }) => {
   await page.goto('/range')
   await mixed(page)
   const off = page.getByText(/All ladders: off by/)

@@ -1,7 +1,7 @@
 import { formatBox, recordOf, starterPaints } from '../../core'
 import { neverHolds } from './longTasks'
 import { colourFromPicture } from '../fixtures/pictures'
-import { accessible, expect, give, openLadder, pick, saved, test, tick } from './start'
+import { again, accessible, expect, give, openLadder, pick, saved, test, tick } from './start'
 
 test('a step’s recipe: proved, alternatives taken, drops by hand, wishes held, all by keyboard', async ({
   page,
@@ -59,42 +59,43 @@ test('a well that looks wrong is put right, by words, by numbers and by the read
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })
 
-test('a large box is searched with progress, can be stopped and never holds the page @traced', async ({
-  page,
-}) => {
-  const many = formatBox({
-    paints: Array.from({ length: 200 }, (_, i) => {
-      const paint = starterPaints[i % starterPaints.length]!
-      const gain = 0.6 + ((i * 37) % 101) / 100
-      return {
-        ...recordOf({ ...paint, K: paint.K.map((k) => k * gain) }),
-        id: `bottle-${i}`,
-        name: `bottle ${i}`,
-        origin: 'calibrated' as const,
-      }
-    }),
-    bottles: {},
-  })
-  await page.goto('/box')
-  await give(page.getByRole('button', { name: 'Open a box file…' }), {
-    name: 'many.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(many),
-  })
-  await expect(page.getByText('of 239 paints in use')).toBeVisible()
-  await page.getByRole('link', { name: 'Ladder', exact: true }).click()
-  await page.getByRole('link', { name: 'Base', exact: true }).click()
-  await pick(page, 'Most paints', '4')
-  await expect(page.getByText(/Best so far \d+\.\d; nothing can be more than/)).toBeVisible({
-    timeout: 15_000,
-  })
-  await expect(page.getByRole('progressbar', { name: 'Search' })).toBeVisible()
-  // Ten new questions in a second leave one search running, and it is the newest.
-  await neverHolds(page, async () => {
-    for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
-      await pick(page, 'Most drops', most)
-    await page.waitForTimeout(600)
-  })
-  await page.getByRole('button', { name: 'Stop' }).click()
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible()
-})
+again(
+  'a large box is searched with progress, can be stopped and never holds the page @traced',
+  async ({ page }) => {
+    const many = formatBox({
+      paints: Array.from({ length: 200 }, (_, i) => {
+        const paint = starterPaints[i % starterPaints.length]!
+        const gain = 0.6 + ((i * 37) % 101) / 100
+        return {
+          ...recordOf({ ...paint, K: paint.K.map((k) => k * gain) }),
+          id: `bottle-${i}`,
+          name: `bottle ${i}`,
+          origin: 'calibrated' as const,
+        }
+      }),
+      bottles: {},
+    })
+    await page.goto('/box')
+    await give(page.getByRole('button', { name: 'Open a box file…' }), {
+      name: 'many.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(many),
+    })
+    await expect(page.getByText('of 239 paints in use')).toBeVisible()
+    await page.getByRole('link', { name: 'Ladder', exact: true }).click()
+    await page.getByRole('link', { name: 'Base', exact: true }).click()
+    await pick(page, 'Most paints', '4')
+    await expect(page.getByText(/Best so far \d+\.\d; nothing can be more than/)).toBeVisible({
+      timeout: 15_000,
+    })
+    await expect(page.getByRole('progressbar', { name: 'Search' })).toBeVisible()
+    // Ten new questions in a second leave one search running, and it is the newest.
+    await neverHolds(page, async () => {
+      for (const most of ['6', '8', '10', '16', '20', '24', '6', '8', '10', '30'])
+        await pick(page, 'Most drops', most)
+      await page.waitForTimeout(600)
+    })
+    await page.getByRole('button', { name: 'Stop' }).click()
+    await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible()
+  },
+)

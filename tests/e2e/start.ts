@@ -2,8 +2,9 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium, expect, test as base } from '@playwright/test'
-import type { BrowserContext, FileChooser, Locator, Page } from '@playwright/test'
+import type { BrowserContext, FileChooser, Locator, Page, TestInfo } from '@playwright/test'
 import axe from 'axe-core'
+import { thorough } from '../thorough'
 
 /** What a page knows of WebGL where no test looks at a form: a software renderer would draw it all the same. */
 const noForms = (): void => {
@@ -90,6 +91,12 @@ export const test = base.extend<Watched & { page: Page }, { profile: BrowserCont
 })
 
 export { expect }
+
+type Body = (given: { page: Page }, testInfo: TestInfo) => Promise<void>
+/** A test of what others prove too, on another path or of less: made with THOROUGH=1. */
+export function again(title: string, body: Body): void {
+  if (thorough) test(title, ({ page }, testInfo) => body({ page }, testInfo))
+}
 
 /** Opens the ladder and waits until every step has its drops. */
 export async function openLadder(page: Page): Promise<void> {

@@ -2,7 +2,7 @@ import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { neverHolds } from './longTasks'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, give, pick, saved, settled, test } from './start'
+import { again, accessible, expect, give, pick, saved, settled, test } from './start'
 
 const pin = (page: Page) => page.getByRole('button', { name: /^(Skin|Hide): / })
 const pinWords = (page: Page) => pin(page).getAttribute('aria-label')
@@ -61,7 +61,7 @@ test('people: the pin by mouse and by keys, a starting place, a state; the ladde
   await settled(page)
 })
 
-test('dragging the pin never holds the page for 50 ms @traced', async ({ page }) => {
+again('dragging the pin never holds the page for 50 ms @traced', async ({ page }) => {
   await page.goto('/tone')
   const box = (await page.locator('.field').boundingBox())!
   await page.waitForTimeout(500)
