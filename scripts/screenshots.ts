@@ -1,12 +1,9 @@
 import { chromium } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import type { AddressInfo } from 'node:net'
-import { freshEye, formatEye, seeded, skillKeys, skills } from '../core'
-import type { EyeAnswer } from '../core'
 import { createApp } from '../server/app'
 import { closeWith } from '../server/closing'
 import { ferrywoman, showCritic } from '../tests/fixtures/judged'
-import { store } from '../tests/fixtures/stored'
 
 /** Takes the pictures of `docs/screenshots` from the demo, as built: `npm run build && npm run screenshots [name …]`. */
 const TO = 'docs/screenshots'
@@ -21,25 +18,6 @@ const still = async (page: Page): Promise<void> => {
   await page.waitForTimeout(1500)
 }
 
-/** Answers of an eye over three weeks; invented. */
-function inventedEye(now: number): string {
-  const random = seeded(7)
-  const DAY = 86_400_000
-  const answers: EyeAnswer[] = []
-  for (let day = 20; day >= 0; day -= 2)
-    for (const skill of skillKeys.filter((one) => !['more', 'order'].includes(one)))
-      for (let k = 0; k < 12; k++) {
-        const sees = (skills[skill].from / 3) * (1 + day / 25)
-        const level = sees * (0.7 + 1.4 * random())
-        const said =
-          skills[skill].options === 1
-            ? { off: (random() + random() + random() - 1.5) * sees }
-            : { level, right: random() < 0.17 + 0.8 * -Math.expm1(-((level / sees) ** 1.8)) }
-        answers.push({ id: `a${answers.length}`, at: now - day * DAY + k * 5000, skill, ...said })
-      }
-  return formatEye({ ...freshEye(), answers: answers.sort((a, b) => a.at - b.at) })
-}
-
 async function judged(page: Page): Promise<void> {
   const choosing = page.waitForEvent('filechooser')
   await page.getByText('Open a picture…').click()
@@ -49,10 +27,6 @@ async function judged(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Write it into the story' }).click()
 }
 
-async function withEye(page: Page): Promise<void> {
-  await store(page, 'eye', inventedEye(Date.now()))
-  await page.reload()
-}
 const figure = (page: Page, name: string) => page.getByRole('button', { name }).first().click()
 
 /** Each by its name: where it is, and what is done there first. */
@@ -84,7 +58,7 @@ const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promi
   recipe: { at: '/ladder/light' },
   coats: {
     at: '/coats',
-    first: (page) => page.getByRole('button', { name: /^Flat base, wash/ }).click(),
+    first: (page) => page.getByRole('button', { name: /^Near the lightest/ }).click(),
   },
   accents: { at: '/accents' },
   bench: { at: '/bench' },
@@ -97,7 +71,6 @@ const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promi
       await page.keyboard.press('2')
     },
   },
-  'eye-trend': { at: '/eye', first: withEye },
 }
 
 const server = createApp('dist').listen(0)

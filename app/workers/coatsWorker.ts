@@ -74,10 +74,11 @@ const api = {
       parts: resolvedParts(parts, (id) => box.get(id)!),
     }))
     let n = 0
-    const stepId = (key: StepKey): string => stepIds[key]!
-    const figure = { paints, others, choices, had, steps: mixed, stepId }
-    const found = methods.find(({ key }) => key === method)!
-    return methodFor(found, { ...figure, newId: () => `new ${++n}` })
+    const ids = { stepId: (key: StepKey) => stepIds[key]!, newId: () => `new ${++n}` }
+    return methodFor(
+      methods.find(({ key }) => key === method)!,
+      { paints, others, choices, had, steps: mixed, ...ids },
+    )
   },
   /** Eyes, teeth, claws and mouth as small ladders of their own. */
   small: (paints: Paint[]): SmallReply[] =>

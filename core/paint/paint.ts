@@ -1,3 +1,4 @@
+import type { Finish } from './surface'
 import type { Spread } from './uncertainty/spread'
 import type { Mixture } from './mixture'
 
@@ -19,6 +20,8 @@ export interface Paint extends Mixture {
   madeOf?: readonly { paint: string; drops: number }[]
   /** A plain paint when not given. */
   kind?: PaintKind
+  /** How it dries, where that was told. */
+  finish?: Finish
   /** How far the curves may be off; that of a starter paint when not given. */
   spread?: Spread
 }

@@ -15,13 +15,16 @@ export type Finish = (typeof finishes)[number]
  */
 const glare: Record<Finish, number> = { gloss: 0, satin: 0.25, matt: 0.7 }
 
+/** What a surface adds to every band of what is seen, as a share of a perfect white. */
+export const glareOf = (finish: Finish): number => K1 * glare[finish]
+
 /** Reflectance seen outside, from the reflectance inside the film. */
 export const outside = (inside: number, finish: Finish = 'gloss'): number =>
-  K1 * glare[finish] + ((1 - K1) * (1 - K2) * inside) / (1 - K2 * inside)
+  glareOf(finish) + ((1 - K1) * (1 - K2) * inside) / (1 - K2 * inside)
 
 /** Reflectance inside the film, from the one seen outside; the inverse of `outside`, held within 0–1. */
 export function inside(seen: number, finish: Finish = 'gloss'): number {
-  const light = seen - K1 * glare[finish]
+  const light = seen - glareOf(finish)
   return Math.min(1, Math.max(0, light / ((1 - K1) * (1 - K2) + K2 * light)))
 }
 

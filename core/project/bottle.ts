@@ -1,3 +1,4 @@
+import type { Finish } from '../paint/surface'
 import type { HazardKey, OpacityClass, PaintKind } from '../paint/paint'
 import type { StrengthKind } from '../paint/strengthKinds'
 
@@ -26,6 +27,8 @@ export interface OwnPaint {
   pigments: string[]
   opacity: OpacityClass
   hazards: HazardKey[]
+  /** How it dries, where that was told. */
+  finish?: Finish
   origin: 'calibrated' | 'estimated' | 'mixed'
   /** mm⁻¹, 36 numbers each, 380–730 nm by 10, parted by spaces. */
   K: string

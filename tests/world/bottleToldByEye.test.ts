@@ -9,13 +9,17 @@ import {
   tintPictures,
 } from '../../core'
 import type { Lab, TintStep } from '../../core'
-import { masstoneOf } from './bottles'
 import { opaque, picked, plainWorld } from './physics'
 import { apart, chance, mean, unseenMixes, white, wordFor } from './trial'
 import type { Unseen } from './trial'
 import { many } from '../thorough'
 
+/** A surface that scatters 2.8 % of white over everything, as matt paint does. */
+const mattWorld = { ...plainWorld, glare: 0.028 }
+
 interface Told {
+  /** Its paint dries matt, and that is told, or is not. */
+  matt?: 'told' | 'untold'
   label?: boolean
   tint?: 'by eye' | 'picked'
 }
@@ -23,13 +27,14 @@ interface Told {
 /** How far unseen mixes are off when a bottle is told by its colour as it is picked, its word, and more. */
 function trial(
   seed: number,
-  { label, tint }: Told,
+  { label, tint, matt }: Told,
   mixes = many(200, 120),
 ): { unseen: Unseen; off: number }[] {
   const { random, normal } = chance(seed + 100)
   return unseenMixes(mixes, seed).map((unseen) => {
     const { bottle, other, drops, lab } = unseen
-    const colour = picked(labOf(masstoneOf(bottle)), normal)
+    const world = matt ? mattWorld : plainWorld
+    const colour = picked(labOf(opaque([{ bottle, share: 1 }], world)), normal)
     const word = wordFor(bottle, random)
     const about = label ? { pigments: bottle.pigments } : {}
     const tinted = labOf(
@@ -38,7 +43,7 @@ function trial(
           { bottle, share: 1 },
           { bottle: white, share: 9 },
         ],
-        plainWorld,
+        world,
       ),
     )
     const seen = picked(tinted, normal, 0.6)
@@ -48,7 +53,8 @@ function trial(
         : tint === 'by eye'
           ? { tint: nearest(tintPictures(estimatePaint(colour, word, about)), seen) }
           : {}
-    const paint = estimatePaint(colour, word, about, more)
+    const finish = matt === 'told' ? 'matt' : 'gloss'
+    const paint = estimatePaint(colour, word, about, { ...more, finish })
     const parts = [paint, other, white].map((one, i) => ({ paint: one, drops: drops[i]! }))
     return { unseen, off: apart(predictMix(parts.filter((part) => part.drops > 0)).lab, lab) }
   })
@@ -87,6 +93,14 @@ describe('a bottle told by eye, on unseen mixes of single and blended bottles', 
     expect(offs(byEye)).toBeLessThan(2.6)
     expect(offs(unnamed)).toBeLessThan(2.6)
     expect(offs(pickedToo)).toBeLessThan(offs(byEye))
+  }, 60_000)
+
+  it('dried matt and told so it is nearer than taken for gloss, by colour and label within 4.0', () => {
+    const [told, untold] = (['told', 'untold'] as const).map((matt) =>
+      trial(1, { label: true, matt }),
+    )
+    expect(offs(told!)).toBeLessThan(4)
+    expect(offs(told!)).toBeLessThan(0.85 * offs(untold!))
   }, 60_000)
 
   it('pigments that nobody has heard of make it doubtful, not wrong', () => {

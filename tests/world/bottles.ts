@@ -1,6 +1,5 @@
 import { featuresOf, hobbyLoad, spectrumOf, starterPaints } from '../../core'
 import type { Features, Mixture, Paint } from '../../core'
-import { opaque, plainWorld } from './physics'
 
 /** A bottle of the simulated world: nothing of it is known to the application but what is told. */
 export interface Bottle extends Mixture {
@@ -97,7 +96,3 @@ export function blendedBottle(random: () => number, normal: () => number): Bottl
     like: parts.flatMap(({ bottle }) => bottle.like),
   }
 }
-
-/** How it looks neat, in the plain world. */
-export const masstoneOf = (bottle: Mixture): Float64Array =>
-  opaque([{ bottle, share: 1 }], plainWorld)

@@ -15,6 +15,8 @@ export interface World {
   glow: number
   /** Share of the ground that shows through what was meant to be opaque. */
   through: number
+  /** Light that the surface scatters into the eye whatever lies under it, as a share of a perfect white. */
+  glare: number
 }
 
 export const plainWorld: World = {
@@ -25,6 +27,7 @@ export const plainWorld: World = {
   thickness: 0,
   glow: 0,
   through: 0,
+  glare: 0,
 }
 /** Another physics: surfaces of another binder, mixes that do not quite add up, uneven drops. */
 export const otherWorld: World = { ...plainWorld, k1: 0.045, k2: 0.55, power: 0.95, drops: 0.2 }
@@ -64,7 +67,7 @@ export function opaque(parts: readonly Share[], world: World): Spectrum {
   const R = K.map((k, i) => {
     const q = k / Math.max(1e-9, S[i]!)
     const inner = 1 + q - Math.sqrt(q * q + 2 * q)
-    return (1 - world.through) * seen(inner, world) + world.through * 0.5
+    return (1 - world.through) * seen(inner, world) + world.through * 0.5 + world.glare
   })
   return glowing(R, world)
 }

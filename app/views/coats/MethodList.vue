@@ -93,6 +93,7 @@ const lists = computed(() => [
   gap: 10px;
   align-items: center;
   line-height: 1.15;
+  padding: 4px 0;
 }
 h3 {
   margin: 12px 0 0;

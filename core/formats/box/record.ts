@@ -17,6 +17,7 @@ export const recordOf = (paint: Paint): OwnPaint => ({
   pigments: paint.pigments,
   opacity: paint.opacity,
   hazards: paint.hazards,
+  ...(paint.finish ? { finish: paint.finish } : {}),
   origin: paint.origin === 'modelled from memory' ? 'mixed' : paint.origin,
   K: written(paint.K),
   S: written(paint.S),

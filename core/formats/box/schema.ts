@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { BANDS } from '../../colour/spectrum'
 import { cautions } from '../../paint/cautions'
 import type { HazardKey } from '../../paint/paint'
+import { finishes } from '../../paint/surface'
 import { strengthKinds } from '../../paint/strengthKinds'
 import { SPREAD_LENGTH } from '../../paint/uncertainty/spread'
 import type { Bottle, OwnPaint } from '../../project/bottle'
@@ -35,6 +36,8 @@ export const ownPaintSchema = shaped<OwnPaint>()(
     ),
     opacity: v.picklist(opacityClasses, `is no class; allowed is ${opacityClasses.join(', ')}`),
     hazards: v.array(v.picklist(hazardKeys, `is no hazard; allowed is ${hazardKeys.join(', ')}`)),
+    /** How it dries, where that was told. */
+    finish: v.optional(v.picklist(finishes, `is no finish; allowed is ${finishes.join(', ')}`)),
     origin: v.picklist(['calibrated', 'estimated', 'mixed'], 'is no origin'),
     /** mm⁻¹, 36 numbers each, 380–730 nm by 10. */
     K: numbers(BANDS, 0, 1e6),

@@ -3,6 +3,7 @@ import type { Lab } from '../../colour/lab'
 import type { Spectrum } from '../../colour/spectrum'
 import type { OpacityClass, Paint } from '../paint'
 import { titaniumWhite } from '../starter/titaniumWhite'
+import type { Finish } from '../surface'
 import { beliefFromLabel, beliefFromLibrary } from './belief'
 import { ratioOf, readingOf } from './calibratePaint'
 import { CalibrationError } from './calibrationError'
@@ -12,6 +13,7 @@ import type { ColourSource } from './noise'
 import { checkSwatches } from './swatch'
 import type { Swatch } from './swatch'
 import { TINT_SHARE, withTint } from './tintByEye'
+import { withoutGlare } from './withoutGlare'
 import type { TintStep } from './tintByEye'
 
 type AboutPaint = Partial<Omit<Paint, 'K' | 'S' | 'origin' | 'opacity'>>
@@ -22,6 +24,8 @@ export interface SeenTint {
   tint?: TintStep | Lab
   /** Where the colours come from; a photograph with something grey in it when not given. */
   source?: ColourSource
+  /** How the paint dries: its glare is in what was seen. Gloss, which has none, when not given. */
+  finish?: Finish
 }
 
 /** How far the next band may be from where the belief puts it, in logarithms (from our trials). */
@@ -55,24 +59,25 @@ const blank = (about: AboutPaint): Omit<Paint, 'K' | 'S' | 'opacity'> => ({
  * A paint from its colour and how opaque it is, and better from the pigments named on its label and from how it looks
  * in white. Believed beforehand is what bottles that look so are like (a library of plausible ones), or, where the
  * label names pigments we have, those; the curves are then fitted to the colour (maximum a posteriori).
- * @param colour a Lab (D65, 2°) that was picked, or a spectral reading of the opaque paint.
+ * @param seen a Lab (D65, 2°) that was picked, or a spectral reading of the opaque paint.
  * @param about what is known of the bottle; `pigments` by Colour Index name count.
  * @throws CalibrationError when no paint could look so.
  * @example estimatePaint(flesh, 'semi-opaque', { name: 'sand', pigments: ['PW6', 'PY43'] }).name // "sand"
  */
 export function estimatePaint(
-  colour: Lab | Spectrum,
+  seen: Lab | Spectrum,
   opacity: OpacityClass,
   about: AboutPaint = {},
-  { tint, source }: SeenTint = {},
+  { tint, source, finish = 'gloss' }: SeenTint = {},
 ): Paint {
+  const colour = withoutGlare(seen, finish)
   const neat = { ...masstoneOf(colour), source }
   const lab = 'L' in colour ? colour : labOf(colour)
   const named = about.pigments ?? []
   const label = beliefFromLabel(named, lab, opacity)
   const belief = label ?? beliefFromLibrary(lab, opacity)
   const strange = named.length > 0 && !label
-  const picked = typeof tint === 'object' ? tint : undefined
+  const picked = typeof tint === 'object' ? withoutGlare(tint, finish) : undefined
   const fitted = fitCurves(
     picked
       ? [neat, { kind: 'tint', share: TINT_SHARE, white: titaniumWhite, lab: picked, source }]

@@ -40,16 +40,23 @@ const withinOf = (paint: Paint): number =>
  * @throws CalibrationError when no paint could look so.
  * @example paintByEye({ colour: flesh, opacity: 'opaque', about: {} }).doubts.length // 1
  */
-export function paintByEye({ colour, opacity, about, tint, source }: ToldByEye): PaintByEye {
+export function paintByEye({
+  colour,
+  opacity,
+  about,
+  tint,
+  source,
+  finish,
+}: ToldByEye): PaintByEye {
   const { pigments = [], ...rest } = about
   const answers: [DoubtAfter['answer'], Paint][] = [
-    ['colour and opacity', estimatePaint(colour, opacity, rest, { source })],
+    ['colour and opacity', estimatePaint(colour, opacity, rest, { source, finish })],
   ]
   if (pigments.length > 0)
-    answers.push(['label', estimatePaint(colour, opacity, about, { source })])
+    answers.push(['label', estimatePaint(colour, opacity, about, { source, finish })])
   const tints = tintPictures(answers.at(-1)![1])
   if (tint !== undefined)
-    answers.push(['tint', estimatePaint(colour, opacity, about, { tint, source })])
+    answers.push(['tint', estimatePaint(colour, opacity, about, { tint, source, finish })])
   return {
     paint: answers.at(-1)![1],
     doubts: answers.map(([answer, paint]) => ({ answer, within: withinOf(paint) })),

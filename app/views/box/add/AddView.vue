@@ -12,6 +12,7 @@ import { useProject } from '../../../stores/project/project'
 import DrawdownCard from '../../../parts/drawdown/DrawdownCard.vue'
 import AboutFields from './AboutFields.vue'
 import DoubtSteps from './DoubtSteps.vue'
+import FinishScale from './FinishScale.vue'
 import OpacityScale from './OpacityScale.vue'
 import ReaderPanel from './ReaderPanel.vue'
 import ReadingSlot from './ReadingSlot.vue'
@@ -23,8 +24,21 @@ import type { ToldBy } from './solveJob'
 /** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
 const router = useRouter()
 const store = useProject()
-const { way, about, opacity, tintStep, byEye, film, tint, readings, paint, trouble, add, neatLab } =
-  useNewPaint()
+const {
+  way,
+  about,
+  opacity,
+  tintStep,
+  finish,
+  byEye,
+  film,
+  tint,
+  readings,
+  paint,
+  trouble,
+  add,
+  neatLab,
+} = useNewPaint()
 const under = ref('yellow-ochre')
 const ways: { key: ToldBy; name: string; hint: string }[] = [
   {
@@ -93,6 +107,7 @@ async function put(): Promise<void> {
             name="Opaque patch"
             :sample="{ kind: 'masstone', paint: under }"
           />
+          <FinishScale v-model="finish" />
           <OpacityScale v-model="opacity" :lab="neatLab" />
           <TintScale v-if="byEye.tints.length" v-model="tintStep" :tints="byEye.tints" />
         </template>

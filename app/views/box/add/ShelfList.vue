@@ -30,7 +30,9 @@ const { answer, trouble, busy, ask, stop } = useAnswer<readonly ListedBottle[], 
     for (const { name, colour, opacity, pigments } of listed) {
       if (!newest()) break
       const about = { name, pigments: [...pigments] }
-      const one = await threads.box().solve({ colour, opacity, about, source: 'value' })
+      const one = await threads
+        .box()
+        .solve({ colour, opacity, about, source: 'value', finish: 'matt' })
       if ('trouble' in one) solved.refused.push(`${name}: ${one.trouble}`)
       else {
         const id = freeId(slugOf(name, 'paint'), (other) => taken.has(other))

@@ -1,5 +1,6 @@
 import { drawdownCard, flatSpectrum } from '../../../../core'
 import type {
+  Finish,
   HazardKey,
   OpacityClass,
   PaintKind,
@@ -20,6 +21,7 @@ interface ToldSoFar {
   pigments: string[]
   opacity: OpacityClass
   tintStep: TintStep | undefined
+  finish: Finish
   film: { thicknessUm: number }
   tint: { white: string; whiteParts: number }
   neat: SwatchReading | undefined
@@ -63,6 +65,7 @@ export function solveJobOf(told: ToldSoFar): SolveJob | undefined {
       opacity: told.opacity,
       about: { kind, hazards, pigments: told.pigments },
       tint: told.tintStep,
+      finish: told.finish,
     }
   )
 }

@@ -1,6 +1,7 @@
 import { computed, reactive, ref, toRaw, watch } from 'vue'
 import { freeId, labOf, mostOf, recordOf, slugOf } from '../../../../core'
 import type {
+  Finish,
   HazardKey,
   OpacityClass,
   Paint,
@@ -35,6 +36,8 @@ export function useNewPaint() {
       .filter(Boolean)
       .slice(0, mostOf.pigments),
   )
+  /** How it dries; paint for figures is matt. */
+  const finish = ref<Finish>('matt')
   const film = reactive({ thicknessUm: 20 })
   const tint = reactive({ white: 'titanium-white', whiteParts: 9 })
   const readings = reactive<Record<'neat' | 'tint' | 'black' | 'white', SwatchReading | undefined>>(
@@ -62,6 +65,7 @@ export function useNewPaint() {
       pigments: pigments.value,
       opacity: opacity.value,
       tintStep: tintStep.value,
+      finish: finish.value,
       film,
       tint,
       // Every reading is touched, so that any of them starts a new solution.
@@ -104,6 +108,7 @@ export function useNewPaint() {
       kind: about.kind,
       hazards: [...about.hazards],
       pigments: pigments.value,
+      ...(way.value === 'eye' ? { finish: finish.value } : {}),
     }
     store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })
     return id
@@ -118,6 +123,7 @@ export function useNewPaint() {
     about,
     opacity,
     tintStep,
+    finish,
     byEye,
     film,
     tint,
