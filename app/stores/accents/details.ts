@@ -1,6 +1,6 @@
 import { bottleParts, labOf, mixPaints, opaqueReflectance, smallLadders } from '../../../core'
 import type { Figure, FigureDetail, Ingredient, Lab, PuddlePart } from '../../../core'
-import type { SmallReply } from '../../workers/coatsWorker'
+import type { SmallReply } from '../../workers/coatsJobs'
 import type { Contents } from '../palette/contents'
 import { isKnown } from '../paints'
 

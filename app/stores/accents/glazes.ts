@@ -18,7 +18,7 @@ import type {
   StackCoat,
   ZoneTone,
 } from '../../../core'
-import type { AccentReply } from '../../workers/coatsWorker'
+import type { AccentReply } from '../../workers/coatsJobs'
 import { threads } from '../../workers/threads'
 import type { Contents } from '../palette/contents'
 import { isKnown, withPaints } from '../paints'

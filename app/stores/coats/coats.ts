@@ -42,7 +42,7 @@ import { usePalette } from '../palette/palette'
 import { isKnown, paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { begunStack } from './begunStack'
-import type { MethodJob } from '../../workers/coatsWorker'
+import type { MethodJob } from '../../workers/coatsJobs'
 import { useMethodJob } from './methodJob'
 import { stackPlanOf } from './stackPlanOf'
 

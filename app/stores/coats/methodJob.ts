@@ -1,7 +1,7 @@
 import { toRaw } from 'vue'
 import { stepKeys, stepPuddle, partsById } from '../../../core'
 import type { Paint, StepKey } from '../../../core'
-import type { MethodJob } from '../../workers/coatsWorker'
+import type { MethodJob } from '../../workers/coatsJobs'
 import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
 

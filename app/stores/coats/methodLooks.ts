@@ -4,7 +4,7 @@ import type { MadeMethod } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useLadder } from '../ladder/ladder'
-import type { MethodJob } from '../../workers/coatsWorker'
+import type { MethodJob } from '../../workers/coatsJobs'
 import { useProject } from '../project/project'
 import { useMethodJob } from './methodJob'
 
