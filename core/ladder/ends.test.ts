@@ -68,6 +68,13 @@ describe('a ladder ends where its paint does', () => {
     expect(steps.at(-1)!.target).toEqual(at({}).at(-1)!.target)
   })
 
+  it('an end that is drawn in costs the other side none of its reach', () => {
+    const free = at({}).map(({ target }) => target.L)
+    const drawn = at({ light: free.at(-1)! - 8 }).map(({ target }) => target.L)
+    expect(drawn.at(-1)).toBeLessThan(free.at(-1)! - 5)
+    expect(drawn[0]).toBeLessThan(free[0]! + 3)
+  })
+
   it('never past the base, whatever the paint is', () => {
     const steps = at(reachedEnds(at, between(62, 62)).ends)
     const place = steps.findIndex(({ key }) => key === 'base')

@@ -127,12 +127,13 @@ export function spaceSteps(
   const downGaps = Array.from({ length: below }, (_, i) => weight(below - 1 - i))
   const upGaps = Array.from({ length: above }, (_, i) => weight(below + i))
   const even = (downLength + upLength) / gaps
-  const gap = widest(up, upGaps, widest(down, downGaps, even, measure), measure)
-  const places = (side: Side, weights: number[]): number[] =>
-    march(
-      side,
-      weights.map((w) => w * gap),
-      measure,
-    ).places.map((place) => along(side, place).L)
-  return { below: places(down, downGaps), above: places(up, upGaps) }
+  const both = widest(up, upGaps, widest(down, downGaps, even, measure), measure)
+  // An end that the paint sets draws in its own side alone: the other keeps its reach, contrast before evenness.
+  const drawnIn = dark > FLOOR_L || light < CEILING_L
+  const places = (side: Side, weights: number[], length: number): number[] => {
+    const gap = drawnIn ? widest(side, weights, length / weights.length, measure) : both
+    const steps = weights.map((w) => w * gap)
+    return march(side, steps, measure).places.map((place) => along(side, place).L)
+  }
+  return { below: places(down, downGaps, downLength), above: places(up, upGaps, upLength) }
 }

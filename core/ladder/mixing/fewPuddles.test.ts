@@ -181,7 +181,7 @@ describe('Low Tide from few bottles, seven steps', () => {
       'six of the starter box',
       'titanium-white yellow-iron-oxide burnt-umber phthalo-green dioxazine-violet pale-flesh',
       1.7,
-      4,
+      4.2,
     ],
     [
       'eight of the fourteen',
