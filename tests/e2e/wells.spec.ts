@@ -85,7 +85,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
 
   await page.getByRole('link', { name: 'Log', exact: true }).click()
   await expect(page.getByText(/7 titanium white .*thinned 3 : 1/)).toBeVisible()
-  await expect(page.getByRole('img', { name: /^Picture of Wash/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /^Picture of / })).toBeVisible()
   await page.getByText('Again', { exact: true }).click()
   await page.getByLabel('Drops in all').fill('500')
   await page.keyboard.press('Tab')
