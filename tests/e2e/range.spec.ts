@@ -72,7 +72,6 @@ test.describe('with forms', () => {
     await page.getByText('on a shelf').click()
     const alike = page.getByRole('listitem').filter({ hasText: /like / })
     await expect(alike.first()).toBeVisible()
-    const many = await alike.count()
     const words = await alike.first().innerText()
     await alike.first().getByRole('button', { name: 'Set apart' }).click()
     await expect.poll(async () => (await alike.allInnerTexts())[0]).not.toBe(words)
