@@ -55,12 +55,15 @@ export function reachedEnds(
         : clamp(Math.max(...lies), [least, wish.L])
     const short = Math.abs(reached - wish.L) > NEAR_L
     // Where no chroma is met there, up to a third of the way is given up for one that is.
-    const tried = INWARD.map((share) => {
+    const endAt = (share: number) => {
       const L = share === 0 && !short ? wish.L : reached + share * (baseL - reached)
       const target = L === wish.L ? wish : endOf(targetsAt({ [end]: L }))
       return { L, target, mixes: L === wish.L ? outermost : mixesAt(target) }
-    })
-    const at = tried.find(({ mixes }) => mixes.some(met)) ?? tried[0]!
+    }
+    const outer = endAt(0)
+    let at = outer
+    for (let i = 1; i < INWARD.length && !at.mixes.some(met); i++) at = endAt(INWARD[i]!)
+    if (!at.mixes.some(met)) at = outer
     if (at.L !== wish.L) {
       wanted[end] = wish.L
       ends[end] = at.L

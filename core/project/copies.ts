@@ -29,7 +29,12 @@ export function takenFrom(
     tone: { tone: source.tone },
     ladder: { plan: source.plan },
     coats: {
-      stack: source.stack && { ...source.stack, coats: renewed(source.stack.coats, newId)! },
+      // What a method brought to the source is the source's: no method takes it away from there by way of a copy.
+      stack: source.stack && {
+        ...source.stack,
+        coats: renewed(source.stack.coats, newId)!,
+        brought: undefined,
+      },
     },
     accents: {
       accents: renewed(source.accents, newId),

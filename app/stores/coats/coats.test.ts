@@ -85,6 +85,31 @@ describe('the stack of the chosen figure', () => {
     expect(coats.layers).toBeUndefined()
   })
 
+  it('another method takes away what the last one brought, and nothing of the figure it was doubled from', async () => {
+    const { store, coats } = await begin()
+    const begun = async (key: string): Promise<void> => {
+      coats.start(methods.find((one) => one.key === key)!)
+      await until(() => coats.beginning).toBe(false)
+    }
+    const mine = () => (store.project.puddles ?? []).filter((one) => one.figure === 'isaura')
+    await begun('half-climb')
+    const brought = mine().map(({ id }) => id)
+    expect(brought.length).toBeGreaterThan(2)
+    // The double goes another way: the first keeps all that its coats are laid of.
+    store.doubleFigure('isaura', true)
+    expect(store.figure.id).not.toBe('isaura')
+    await until(() => useLadder().searching).toBe(false)
+    await begun('dead-grey')
+    expect(mine().map(({ id }) => id)).toEqual(brought)
+    store.chooseFigure('isaura')
+    await until(() => useLadder().searching).toBe(false)
+    store.changePuddle(brought[0]!, { name: 'mine now' })
+    await begun('three-tones')
+    const left = mine().map(({ id }) => id)
+    expect(left).toContain(brought[0])
+    expect(brought.slice(1).some((id) => left.includes(id) && id !== brought[0])).toBe(false)
+  })
+
   it('the form is painted coat by coat, as the strata have it; what a choice would end at is what it ends at', async () => {
     const { coats } = await begin()
     const all = coats.stack.coats.length

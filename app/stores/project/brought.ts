@@ -31,7 +31,9 @@ export function takeBroughtAway(
   for (const { of } of figure.accents ?? []) use(of)
   for (const { shadow, middle, light } of figure.details ?? [])
     for (const of of [shadow, middle, light]) use(of)
-  draft.puddles = puddles.filter(({ id }) => !brought.has(id) || used.has(id))
+  draft.puddles = puddles.filter(
+    ({ id, figure: whose }) => whose !== figure.id || !brought.has(id) || used.has(id),
+  )
   return draft.puddles.filter(({ id }) => brought.has(id)).map(({ id }) => id)
 }
 

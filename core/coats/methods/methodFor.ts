@@ -5,6 +5,8 @@ import type { Lab } from '../../colour/lab'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import { sameBox } from '../../paint/samePaint'
+import { partsById } from '../../puddle/parts'
+import type { BottleDrops } from '../../puddle/parts'
 import { isBottle } from '../../puddle/puddle'
 import type { Ingredient, Puddle } from '../../puddle/puddle'
 import type { StepKey } from '../../project/steps'
@@ -13,7 +15,7 @@ import type { MakingBottle } from '../roles/bottleThatMakes'
 import { RoleMixes } from '../roles/roleMixes'
 import { roleOf } from '../roles/roles'
 import type { RoleKey } from '../roles/roles'
-import { resolveStack } from '../plan'
+import { ingredientsOf, resolveStack } from '../plan'
 import { endAims, endOf, offBy } from './ends'
 import type { EndPlace } from './ends'
 import { landed } from './landed'
@@ -45,7 +47,7 @@ export interface MissingRole {
   role: RoleKey
   name: string
   /** What they can do in its place. */
-  nearest: { parts: { paint: string; drops: number }[]; lab: Lab }
+  nearest: { parts: BottleDrops[]; lab: Lab }
   /** One bottle with which it could be made. */
   makes?: MakingBottle
 }
@@ -116,9 +118,7 @@ export function methodFor(method: Method, figure: MethodFigure): MadeMethod {
     used.add(of.puddle)
     for (const part of maker.puddles.find(({ id }) => id === of.puddle)?.parts ?? []) use(part.of)
   }
-  const { under: laid } = plan
-  for (const of of laid.kind === 'flat' ? [laid.of] : [laid.dark, laid.light]) use(of)
-  for (const { of } of plan.coats) use(of)
+  for (const of of ingredientsOf(plan)) use(of)
   return {
     plan,
     puddles: maker.puddles.filter(({ id }) => used.has(id)),
@@ -127,7 +127,7 @@ export function methodFor(method: Method, figure: MethodFigure): MadeMethod {
       name: roleOf(role).name,
       nearest: {
         lab: nearest.lab,
-        parts: nearest.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
+        parts: partsById(nearest.parts),
       },
       makes: bottleThatMakes(roleOf(role), aim, paints, others),
     })),

@@ -21,22 +21,13 @@ import { methodFor } from './methodFor'
 import type { MadeMethod, MethodFigure } from './methodFor'
 import { methods } from './methods'
 
-const { figures } = lowTide([])
+const { figures, palette: table = [] } = lowTide([])
 type Figure = (typeof figures)[number]
 const among = (ids: readonly string[]): Paint[] =>
   starterPaints.filter(({ id }) => ids.includes(id))
 const boxes: Readonly<Record<string, readonly Paint[]>> = {
   fourteen: among(onTheBench),
-  eight: among([
-    'titanium-white',
-    'yellow-ochre',
-    'burnt-umber',
-    'red-iron-oxide',
-    'arylide-yellow',
-    'phthalo-green',
-    'chromium-oxide-green',
-    'dioxazine-violet',
-  ]),
+  eight: among(table),
   six: among([
     'titanium-white',
     'yellow-iron-oxide',

@@ -5,7 +5,7 @@ import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { bottlesIn } from '../../puddle/content'
-import { bottleParts, resolvedParts } from '../../puddle/parts'
+import { bottleParts, partsById, resolvedParts } from '../../puddle/parts'
 import { sameParts } from '../../puddle/puddle'
 import type { Ingredient, Puddle, PuddlePart } from '../../puddle/puddle'
 import { stepFor, stepNames } from '../../project/steps'
@@ -70,10 +70,7 @@ export class MixMaker {
     const bottles = bottlesIn([{ of, drops: 1 }], (id) => {
       const own = [...this.puddles, ...this.had].find((one) => one.id === id)
       const step = steps.find(({ key }) => stepId(key) === id)
-      return (
-        own?.parts ??
-        (step && bottleParts(step.parts.map(({ paint, drops }) => ({ paint: paint.id, drops }))))
-      )
+      return own?.parts ?? (step && bottleParts(partsById(step.parts)))
     })
     const all = [...this.roles.paints, ...steps.flatMap(({ parts }) => parts.map((p) => p.paint))]
     return resolvedParts(bottles, (id) => all.find((paint) => paint.id === id)!)
@@ -166,10 +163,7 @@ export class MixMaker {
   private puddle(name: string, parts: RoleMix['parts']): Ingredient {
     const [only, ...more] = parts
     if (only && more.length === 0) return { bottle: only.paint.id }
-    return this.added(
-      name,
-      parts.map(({ paint, drops }) => ({ of: { bottle: paint.id }, drops })),
-    )
+    return this.added(name, bottleParts(partsById(parts)))
   }
 
   /** The same drops under the same name are one puddle. */

@@ -1,5 +1,7 @@
 import type { Lab } from '../../colour/lab'
 import type { Paint } from '../../paint/paint'
+import { partsById } from '../../puddle/parts'
+import type { BottleDrops } from '../../puddle/parts'
 import { familiesOf } from './families'
 import type { Family } from './families'
 import { RoleMixes } from './roleMixes'
@@ -8,7 +10,7 @@ import type { Role } from './role'
 /** A bottle with which a role could be mixed, and what it would look like. */
 export interface MakingBottle {
   paint: string
-  parts: { paint: string; drops: number }[]
+  parts: BottleDrops[]
   lab: Lab
 }
 
@@ -39,7 +41,7 @@ export function bottleThatMakes(
     if (best)
       return {
         paint: other.id,
-        parts: best.parts.map(({ paint, drops }) => ({ paint: paint.id, drops })),
+        parts: partsById(best.parts),
         lab: best.lab,
       }
   }

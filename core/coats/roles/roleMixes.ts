@@ -84,6 +84,7 @@ export class RoleMixes {
   best(role: Role, aim: Lab, must?: string): RoleMix | undefined {
     const { labs, size } = this.mixes
     const at: Lab = { L: 0, a: 0, b: 0 }
+    const asked = must === undefined ? -1 : this.paints.findIndex(({ id }) => id === must)
     const inside: { mix: number; off: number }[] = []
     let least = Infinity
     for (let mix = 0; mix < size; mix++) {
@@ -91,7 +92,7 @@ export class RoleMixes {
       if (at.L < role.L[0] || at.L > role.L[1]) continue
       at.a = labs[3 * mix + 1]!
       at.b = labs[3 * mix + 2]!
-      if (!isInside(role, at) || !this.has(mix, must)) continue
+      if (!isInside(role, at) || (asked >= 0 && !this.has(mix, asked))) continue
       const strangers = this.strangers(mix, role.holds)
       if (strangers === undefined) continue
       const off = deltaE00(at, aim) + STRANGE * strangers
@@ -140,8 +141,11 @@ export class RoleMixes {
     return least
   }
 
-  private has(mix: number, must: string | undefined): boolean {
-    return must === undefined || this.partsOf(mix).some(({ paint }) => paint.id === must)
+  private has(mix: number, member: number): boolean {
+    const { members, drops } = this.mixes
+    for (let i = SLOTS * mix; i < SLOTS * mix + SLOTS; i++)
+      if (drops[i]! > 0 && members[i] === member) return true
+    return false
   }
 
   private partsOf(mix: number): Part<Paint>[] {
