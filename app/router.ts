@@ -1,8 +1,10 @@
 import { toRaw } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import type { RouteComponent } from 'vue-router'
+import { mostDropsOf } from '../core'
 import { entrance, FIRST, mixesAtOnce, rooms } from './rooms'
 import { lastOpened, useDesk } from './stores/desk'
+import { smallBox } from './stores/palette/smallBox'
 import { useProject } from './stores/project/project'
 import { useShelf } from './stores/shelf/shelf'
 import { threads } from './workers/threads'
@@ -36,12 +38,12 @@ export const router = createRouter({
 
 /** What the open figure is mixed from is laid out while its room is still on its way. */
 function makeReady(): void {
-  const { figures, figure, tableFor } = useProject()
+  const { figures, figure, project, tableFor } = useProject()
   if (figures.length === 0) return
-  const { maxPaints, maxDrops } = figure.plan
+  const { paints } = smallBox(tableFor(figure).map(toRaw), project.puddles ?? [])
   threads
     .recipe()
-    .lay({ paints: tableFor(figure).map(toRaw), maxPaints, maxDrops })
+    .lay({ paints, maxPaints: figure.plan.maxPaints, maxDrops: mostDropsOf(figure) })
     // The room's own question will say it.
     .catch(() => undefined)
 }

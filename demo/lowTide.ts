@@ -1,4 +1,4 @@
-import { blankCommission, blankFigure, blankPlan } from '../core'
+import { blankCommission, blankFigure, blankPlan, LET_DOWN_WHITE } from '../core'
 import type { Figure, FigurePlan, Project } from '../core'
 
 /** The shipped commission: nine figures for a harbour diorama. All invented. */
@@ -82,6 +82,9 @@ const onTheTable: readonly string[] = [
   'dioxazine-violet',
 ]
 
+/** Strong ones of the eight, let down once for the evening (core/range/letDowns.test.ts). */
+const letDown = ['red-iron-oxide', 'dioxazine-violet'] as const
+
 /** The demo's address, unless it is brought back beside one that was changed. */
 export const DEMO_ID = 'low-tide'
 
@@ -92,4 +95,13 @@ export const lowTide = (paintIds: readonly string[]): Project =>
     palette: onTheTable.filter((id) => paintIds.length === 0 || paintIds.includes(id)),
     bottles: Object.fromEntries(onTheBench.map((id) => [id, { owned: true }])),
     figures: structuredClone(figures),
+    puddles: letDown.map((bottle) => ({
+      id: `let-down-${bottle}`,
+      name: `${bottle.replaceAll('-', ' ')}, let down`,
+      letDown: true,
+      parts: [
+        { of: { bottle }, drops: 1 },
+        { of: { bottle: 'titanium-white' }, drops: LET_DOWN_WHITE },
+      ],
+    })),
   })

@@ -77,7 +77,8 @@ describe('the desk', () => {
     expect(store.project.figures.map(({ name }) => name)).toEqual(
       project.figures.map(({ name }) => name),
     )
-    expect(store.project.figures[1]!.plan.maxDrops).toBe(20)
+    expect(store.mostDrops).toBe(6)
+    expect(store.project.figures[1]!.plan.maxDrops).toBeUndefined()
     expect(store.project.tones).toEqual([{ name: 'quay', tone: project.figures[0]!.tone }])
     // The next start finds nothing wrong and puts nothing aside again.
     await begin('harbour')

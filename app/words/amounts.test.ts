@@ -8,6 +8,7 @@ import {
   countWords,
   givenInWords,
   madeInWords,
+  partWords,
   timesWords,
 } from './amounts'
 import { useWords } from './uses'
@@ -16,7 +17,12 @@ const nameOf = (of: Ingredient): string => ('bottle' in of ? of.bottle : `the ${
 
 it('drops are counted as a painter counts them', () => {
   expect([1, 3, 3.5, 0.25, 2.25, 24].map(countWords)).toEqual(['1', '3', '3½', '¼', '2¼', '24'])
-  expect(countWords(0.1)).toBe('a touch')
+  expect([0.1, 0.3].map(countWords)).toEqual(['a touch', '3 touches'])
+  expect([0.1, 0.5, 2].map((drops) => partWords(drops, 'white'))).toEqual([
+    'a touch of white',
+    '½ white',
+    '2 white',
+  ])
   expect([0.1, 0.5, 1, 1.5, 7].map(amountWords)).toEqual([
     'a touch',
     '½ drop',
@@ -58,7 +64,7 @@ it('no amount of any mix reads as a fraction that cannot be given', () => {
         const parts = ratio.map((drops, i) => ({ of: { bottle: `p${i}` }, drops }))
         const words = givenInWords({ of: { puddle: 'x' }, parts, given }, nameOf)
         expect(words).toMatch(
-          /^((\d+[½¼]?|[½¼]|a touch) p\d)( \+ (\d+[½¼]?|[½¼]|a touch) p\d)*(, (twice|\d+ times) over)?$/,
+          /^((\d+|½|a touch of|[2-4] touches of) p\d)( \+ (\d+|½|a touch of|[2-4] touches of) p\d)*(, (twice|\d+ times) over)?$/,
         )
       },
     ),

@@ -1,8 +1,8 @@
 import type { BottleDrops } from '../../core'
-import { countWords } from './amounts'
+import { partWords } from './amounts'
 
 /** A mix as it is read aloud: “3 titanium white + 1 yellow ochre”. */
 export const partsInWords = (
   parts: readonly BottleDrops[],
   nameOf: (paint: string) => string,
-): string => parts.map(({ paint, drops }) => `${countWords(drops)} ${nameOf(paint)}`).join(' + ')
+): string => parts.map(({ paint, drops }) => partWords(drops, nameOf(paint))).join(' + ')

@@ -24,6 +24,14 @@ export interface HelpAnswer {
   brings: number
 }
 
+/** What is on the table, and what all figures aim at: which strong bottles to let down. */
+export interface LetDownsJob {
+  paints: Paint[]
+  white: Paint
+  targets: Lab[]
+  maxDrops: number
+}
+
 /** Which few are wanted; paints by id. */
 export interface FewWishes {
   size: number

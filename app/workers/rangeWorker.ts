@@ -6,6 +6,7 @@ import { helping } from './helping'
 import { inSlices } from './inSlices'
 import { laying } from './laying'
 import type { Laid } from './laying'
+import { lettingDown } from './lettingDown'
 import type {
   FewAnswer,
   FewWishes,
@@ -85,6 +86,8 @@ const api = {
     const mine = (current.helps = {})
     return inSlices(helping(job), tell, () => mine === current.helps)
   },
+  /** Which strong bottles to let down. */
+  letDowns: lettingDown,
   stop(what: keyof typeof current): void {
     current[what] = {}
   },

@@ -15,6 +15,8 @@ export interface RecipeJob extends Limits {
   /** How long each step of a large box is searched, ms. */
   patienceMs: number
   paints: Paint[]
+  /** So many of the paints, the first, are bottles as they are; all when not given. */
+  bottles?: number
   targets: Lab[]
 }
 

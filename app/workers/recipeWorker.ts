@@ -3,7 +3,9 @@ import {
   ClosestRecipes,
   ladderTargets,
   mixLadder,
+  NEAREST,
   partsById,
+  practical,
   predictLadder,
   reachedEnds,
   sameBox,
@@ -51,7 +53,7 @@ const api = {
       closest: (aims, from) =>
         aims.map((target) => closest.find(target, from, limits, patience(patienceMs)).best),
       several: (target, many) =>
-        closest.list(target, job.paints, limits, many, patience(SEVERAL_MS)),
+        closest.list(target, job.paints, limits, many, patience(SEVERAL_MS)).best,
       patience: { ms: TOGETHER_MS, now: () => performance.now() },
     })
     const mixes = steps.map(({ parts, deltaE00, poured }) => ({
@@ -66,10 +68,15 @@ const api = {
     const { whole, gaps } = predictLadder(steps.map(mixer(paints)))
     return { whole, gaps }
   },
-  /** The closest recipe for each target. */
-  find({ paints, targets, maxPaints, maxDrops, patienceMs }: RecipeJob): RecipeAnswer {
+  /** The closest recipe for each target; where there is more than bottles to mix from, of those that can be poured. */
+  find({ paints, bottles, targets, maxPaints, maxDrops, patienceMs }: RecipeJob): RecipeAnswer {
     const limits = { maxPaints, maxDrops }
-    const found = targets.map((one) => closest.find(one, paints, limits, patience(patienceMs)))
+    const found = targets.map((target) => {
+      if (bottles === undefined || bottles === paints.length)
+        return closest.find(target, paints, limits, patience(patienceMs))
+      const { best, proved } = closest.list(target, paints, limits, NEAREST, patience(patienceMs))
+      return { best: practical(best, 1)[0]!, proved }
+    })
     const mixes = found.map(({ best: { parts, deltaE00 } }) => ({
       parts: partsById(parts),
       deltaE00,

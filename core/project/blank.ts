@@ -13,7 +13,6 @@ import type { Tone } from '../tone/tone'
 export const blankPlan = (): FigurePlan => ({
   ...plainLighting,
   maxPaints: 3,
-  maxDrops: 20,
 })
 
 /** A weathered tan: somewhere to start from. */

@@ -12,7 +12,8 @@ export type MixingKey = (typeof mixingKeys)[number]
 /** How a figure's ladder is lit, shaped and mixed. */
 export interface FigurePlan extends Omit<Lighting, 'shadowTint' | 'lightTint' | 'sizeMm'> {
   maxPaints: number
-  maxDrops: number
+  /** Drops of a puddle at most; by size and number (`usualDrops`) when not given. */
+  maxDrops?: number
   /** Paints of the schools that follow one. */
   shadowPaint?: string
   lightPaint?: string

@@ -29,8 +29,14 @@ export function puddleChecks(project: Project, paintIds: ReadonlySet<string>): F
       : `there is no puddle "${of.puddle}"`
     issues.push({ place, message })
   }
-  ;(project.puddles ?? []).forEach(({ id, figure, parts }, i) => {
+  ;(project.puddles ?? []).forEach(({ id, figure, letDown, parts }, i) => {
     const place = `puddles[${i}]`
+    if (letDown && (figure !== undefined || !parts.every(({ of }) => isBottle(of))))
+      issues.push({
+        place: `${place}.letDown`,
+        message:
+          'is let down, and is of one figure or holds a puddle; allowed is one of the commission that holds bottles',
+      })
     if (figure !== undefined && !figures.has(figure))
       issues.push({ place: `${place}.figure`, message: `there is no figure "${figure}"` })
     const isStep = figure !== undefined && stepOf(figure, id) !== undefined

@@ -9,6 +9,8 @@ export interface StoredPuddle {
   id: string
   name?: string
   figure?: string
+  /** A strong bottle let down once for the evening: of the whole commission, of bottles alone, mixed from like a bottle. */
+  letDown?: true
   parts: PuddlePart[]
 }
 

@@ -2,26 +2,32 @@ import { dropsIn } from './drops'
 
 /** What a toothpick takes up, as a share of a drop; from memory, common practice, no source. */
 export const TOUCH = 0.1
-/** Amounts of less than a drop that can be given: a touch, a quarter, half a drop. */
-export const lessThanADrop = [TOUCH, 0.25, 0.5] as const
+/** Amounts of less than a drop that can be given: one touch to four, half a drop. */
+export const lessThanADrop = [TOUCH, 2 * TOUCH, 3 * TOUCH, 4 * TOUCH, 0.5] as const
 /** More drops of one bottle in one go are miscounted; common practice, no source. */
 export const MOST_OF_ONE = 24
 
 const whole = Array.from({ length: MOST_OF_ONE }, (_, n) => n + 1)
-/** Every amount that can be given in one go: drops with halves and quarters, up to 24. */
-const amounts: readonly number[] = [
-  ...lessThanADrop,
-  ...whole.flatMap((n) => (n === MOST_OF_ONE ? [n] : [n, n + 0.25, n + 0.5])),
-]
+/** Every amount that can be given in one go: touches, half a drop, whole drops up to 24. Nobody pours a quarter. */
+const amounts: readonly number[] = [...lessThanADrop, ...whole]
 const near = (one: number, other: number): boolean => Math.abs(one - other) < 1e-6
 const nearestAmount = (drops: number): number =>
   amounts.reduce((best, one) => (Math.abs(one - drops) < Math.abs(best - drops) ? one : best))
 
 /**
- * Whether so many drops can be given in one go: whole drops up to 24, with half a drop or a quarter, or a touch.
- * @example canBeGiven(2.75) // false
+ * Whether so many drops can be given in one go: whole drops up to 24, half a drop, or a touch to four.
+ * @example canBeGiven(2.5) // false
  */
 export const canBeGiven = (drops: number): boolean => near(nearestAmount(drops), drops)
+
+/**
+ * Whether a mix may say so many drops: what can be given, and what older files have, whole drops with a half or a
+ * quarter.
+ * @example canBeSaid(2.25) // true
+ */
+export const canBeSaid = (drops: number): boolean =>
+  canBeGiven(drops) ||
+  (drops > 0 && drops <= MOST_OF_ONE && [0, 0.25, 0.5].some((part) => near(drops % 1, part)))
 
 /** A mix in amounts that can be given. */
 export interface Dispensed {
@@ -34,6 +40,10 @@ export interface Dispensed {
   /** False where no amounts have the ratio: a part is then so many times another that it is given as nearly as can be. */
   exact: boolean
 }
+
+/** A small mix is made so often at most, and once more only where that spares so much of it. */
+const MOST_TIMES = 3
+const SPARES = 0.1
 
 /** Sizes in which every part can be given, the smallest first. */
 function sizesOf(ratio: readonly number[]): number[] {
@@ -48,7 +58,7 @@ function sizesOf(ratio: readonly number[]): number[] {
  * several goes.
  * @param ratio drops of each part, each more than 0.
  * @throws RangeError when there is no part or one is not more than 0.
- * @example dispensed([9, 2], 3).drops // [4.5,1]
+ * @example dispensed([4, 2], 3).drops // [2,1]
  */
 export function dispensed(ratio: readonly number[], wanted: number): Dispensed {
   if (ratio.length === 0 || !ratio.every((part) => part > 0 && Number.isFinite(part)))
@@ -56,9 +66,20 @@ export function dispensed(ratio: readonly number[], wanted: number): Dispensed {
   const sizes = sizesOf(ratio)
   const sum = ratio.reduce((all, part) => all + part, 0)
   const exact = sizes.length > 0
-  const most = sizes.at(-1) ?? MOST_OF_ONE / Math.max(...ratio)
-  const times = Math.max(1, Math.ceil(wanted / (most * sum) - 1e-9))
-  const size = sizes.find((one) => one * sum * times >= wanted - 1e-9) ?? most
+  if (!exact) sizes.push(MOST_OF_ONE / Math.max(...ratio))
+  const timesOf = (size: number): number => Math.max(1, Math.ceil(wanted / (size * sum) - 1e-9))
+  // In one go, or a smaller mix two or three times over where that leaves less; a large one as often as it takes.
+  const most = Math.max(MOST_TIMES, timesOf(sizes.at(-1)!))
+  let size = sizes.at(-1)!
+  let times = timesOf(size)
+  for (const one of sizes.toReversed()) {
+    const often = timesOf(one)
+    if (
+      often <= most &&
+      one * often * sum < size * times * sum * (1 - SPARES * (often - times)) - 1e-9
+    )
+      [size, times] = [one, often]
+  }
   const drops = ratio.map((part) => nearestAmount(part * size))
   return { drops, times, exact, total: times * dropsIn(drops.map((n) => ({ drops: n }))) }
 }

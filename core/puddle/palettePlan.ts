@@ -6,14 +6,16 @@ import { dropsIn } from './drops'
 import { ingredientKey, isBottle } from './puddle'
 import type { Ingredient, PartsOf, PuddlePart } from './puddle'
 
-/** Under so many drops a puddle dries before it can be used; common practice, no source. */
-export const LEAST_PUDDLE = 3
+/** What stays where a puddle stood that is only poured from, drops (from memory). */
+const KEPT_OF_POURED = 0.5
 
 /** A puddle, or a bottle as it is, that is painted with, and how much of it. */
 export interface Wanted {
   of: Ingredient
   /** Drops of paint, thinner not counted. */
   drops: number
+  /** … and what stays in the brush and on the palette of it, which is never painted. */
+  kept: number
 }
 
 /** One puddle as it is mixed, or a bottle as it is poured out: how much, what for, and what is left. */
@@ -24,6 +26,8 @@ export interface PlannedPuddle {
   given: Dispensed
   /** Drops that are painted with. */
   painted: number
+  /** Drops that stay in the brush and on the palette. */
+  kept: number
   /** Drops that go into other puddles. */
   poured: { into: Ingredient; drops: number }[]
   /** Drops over: what could not be dispensed any smaller. */
@@ -41,7 +45,7 @@ export interface PalettePlan {
  * How much of every puddle is mixed, so that each holds what is painted with it and what goes into others, in amounts
  * that can be dispensed. A puddle that is only poured from is mixed for that alone.
  * @throws PuddleError for a mix that is not there or holds itself.
- * @example palettePlan([{ of: { puddle: 'flesh' }, drops: 5 }], () => [{ of: { bottle: 'yellow-ochre' }, drops: 1 }]).puddles[0].given.drops // [5]
+ * @example palettePlan([{ of: { puddle: 'flesh' }, drops: 4, kept: 1 }], () => [{ of: { bottle: 'yellow-ochre' }, drops: 1 }]).puddles[0].given.drops // [5]
  */
 export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): PalettePlan {
   const inside = (of: Ingredient): readonly PuddlePart[] =>
@@ -55,10 +59,14 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
     order.set(key, of)
   }
   const painted = new Map<string, number>()
-  for (const { of, drops } of wanted) {
+  const stays = new Map<string, number>()
+  for (const { of, drops, kept } of wanted) {
     bottlesIn([{ of, drops: 1 }], partsOf)
     visit(of)
-    painted.set(ingredientKey(of), (painted.get(ingredientKey(of)) ?? 0) + drops)
+    const key = ingredientKey(of)
+    painted.set(key, (painted.get(key) ?? 0) + drops)
+    // It is kept once, however often it is painted with.
+    stays.set(key, Math.max(stays.get(key) ?? 0, kept))
   }
   const poured = new Map<string, { into: Ingredient; drops: number }[]>()
   const puddles = [...order]
@@ -67,7 +75,8 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
       const parts = inside(of)
       const out = poured.get(key) ?? []
       const own = painted.get(key) ?? 0
-      const need = Math.max(LEAST_PUDDLE, own + dropsIn(out))
+      const kept = stays.get(key) ?? (isBottle(of) ? 0 : KEPT_OF_POURED)
+      const need = own + kept + dropsIn(out)
       const ratio = parts.map(({ drops }) => drops)
       const given = dispensed(ratio, need)
       if (!isBottle(of))
@@ -77,7 +86,7 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
           const drops = given.drops[i]! * given.times
           poured.set(from, [...(poured.get(from) ?? []), { into: of, drops }])
         })
-      return { of, parts, given, painted: own, poured: out, left: given.total - own - dropsIn(out) }
+      return { of, parts, given, painted: own, kept, poured: out, left: given.total - need }
     })
     .reverse()
   return { puddles, bottles: takenFromBottles(puddles) }

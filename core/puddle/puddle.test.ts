@@ -4,9 +4,9 @@ import { mixPaints } from '../paint/mix'
 import { starterPaints } from '../paint/starter'
 import { seeded } from '../numbers/seeded'
 import { bottlesIn, holds, PuddleError } from './content'
-import { canBeGiven, dispensed, MOST_OF_ONE } from './dispense'
+import { canBeGiven, canBeSaid, dispensed, MOST_OF_ONE } from './dispense'
 import { dropsIn } from './drops'
-import { LEAST_PUDDLE, palettePlan } from './palettePlan'
+import { palettePlan } from './palettePlan'
 import type { Puddle, PuddlePart } from './puddle'
 import { spoken } from './spoken'
 import { many } from '../../tests/thorough'
@@ -100,10 +100,9 @@ describe('amounts', () => {
         const { drops, times, total, exact } = dispensed(parts, wanted)
         for (const given of drops) {
           expect(given).toBeLessThanOrEqual(MOST_OF_ONE)
-          const rest = given - Math.floor(given)
-          expect(given === 0.1 || [0, 0.25, 0.5].some((one) => Math.abs(one - rest) < 1e-6)).toBe(
-            true,
-          )
+          // A touch to four, half a drop, or whole drops: nobody pours 2¼.
+          const less = [0.1, 0.2, 0.3, 0.4, 0.5].some((one) => Math.abs(one - given) < 1e-6)
+          expect(less || Math.abs(given - Math.round(given)) < 1e-6, `${given}`).toBe(true)
         }
         expect(total).toBeCloseTo(times * drops.reduce((sum, one) => sum + one, 0), 9)
         if (!exact) return
@@ -112,8 +111,12 @@ describe('amounts', () => {
       }),
       { numRuns: 400 },
     )
-    expect(canBeGiven(2.75)).toBe(false)
-    expect(dispensed([99, 1], 5)).toMatchObject({ exact: false, drops: [24, 0.25] })
+    expect([2.75, 2.5, 0.25].some(canBeGiven)).toBe(false)
+    // Older files have halves and quarters; they are read as they are.
+    expect([2.5, 0.25, 7.25].every(canBeSaid)).toBe(true)
+    expect(canBeSaid(0.35)).toBe(false)
+    expect(dispensed([2, 0.25], 0).drops).toEqual([4, 0.5])
+    expect(dispensed([99, 1], 5)).toMatchObject({ exact: false, drops: [24, 0.2] })
     expect(() => dispensed([3, 0], 5)).toThrow('3 : 0')
   })
 
@@ -125,9 +128,10 @@ describe('amounts', () => {
     }
     const plan = palettePlan(
       [
-        { of: { puddle: 'glint' }, drops: 4 },
-        { of: { puddle: 'base' }, drops: 10 },
-        { of: { bottle: 'ultramarine' }, drops: 1 },
+        { of: { puddle: 'glint' }, drops: 4, kept: 1 },
+        { of: { puddle: 'base' }, drops: 10, kept: 1 },
+        { of: { puddle: 'base' }, drops: 1, kept: 0.5 },
+        { of: { bottle: 'ultramarine' }, drops: 0.6, kept: 0.3 },
       ],
       (id) => parts[id],
     )
@@ -137,19 +141,79 @@ describe('amounts', () => {
     const order = [...byId.keys()]
     expect(order.indexOf('base')).toBeLessThan(order.indexOf('light'))
     expect(order.indexOf('light')).toBeLessThan(order.indexOf('glint'))
-    for (const { given, painted, poured, left } of plan.puddles) {
+    for (const { given, painted, kept, poured, left } of plan.puddles) {
       expect(given.drops.every(canBeGiven)).toBe(true)
-      expect(given.total).toBeCloseTo(painted + dropsIn(poured) + left, 9)
-      expect(given.total).toBeGreaterThanOrEqual(LEAST_PUDDLE)
+      expect(given.total).toBeCloseTo(painted + kept + dropsIn(poured) + left, 9)
+      expect(left).toBeGreaterThanOrEqual(-1e-9)
     }
+    // What stays in the brush stays once, however often a puddle is painted with.
+    expect(byId.get('base')).toMatchObject({ painted: 11, kept: 1 })
     expect(byId.get('light')!.poured).toEqual([
       { into: { puddle: 'glint' }, drops: byId.get('glint')!.given.drops[0]! },
     ])
     expect(byId.get('light')!.painted).toBe(0)
     // What comes out of bottles is what ends in wells that are painted with, and what is over.
     const out = dropsIn(plan.bottles)
-    const ends = plan.puddles.reduce((sum, { painted, left }) => sum + painted + left, 0)
+    const ends = plan.puddles.reduce((sum, one) => sum + one.painted + one.kept + one.left, 0)
     expect(out).toBeCloseTo(ends, 9)
+  })
+})
+
+describe('a plan of pours', () => {
+  it('never runs short, mixes each puddle once, and keeps its ratio, over random palettes', () => {
+    const amount = fc.constantFrom(0.1, 0.2, 0.5, 1, 1, 2, 3, 4, 5)
+    const mixes = fc.array(
+      fc.array(fc.record({ at: fc.nat(30), drops: amount }), { minLength: 1, maxLength: 4 }),
+      { minLength: 1, maxLength: 7 },
+    )
+    const wishes = fc.array(
+      fc.record({ at: fc.nat(6), drops: fc.double({ min: 0, max: 9, noNaN: true }) }),
+      { minLength: 1, maxLength: 8 },
+    )
+    fc.assert(
+      fc.property(mixes, wishes, (all, asked) => {
+        // A puddle may be poured into those that come after it; bottles are what is left.
+        const parts = all.map((list, i) => {
+          const ids = new Map<string, PuddlePart>()
+          for (const { at, drops } of list)
+            if (at < i) ids.set(`p${at}`, pour(`p${at}`, Math.ceil(drops)))
+            else ids.set(`b${at % 5}`, bottle(starterPaints[at % 5]!.id, drops))
+          return [...ids.values()]
+        })
+        const wanted = asked.map(({ at, drops }) => ({
+          of: { puddle: `p${at % parts.length}` },
+          drops,
+          kept: 0.5,
+        }))
+        const { puddles, bottles } = palettePlan(wanted, (id) => parts[Number(id.slice(1))])
+        const keys = puddles.map(({ of: one }) => JSON.stringify(one))
+        expect(new Set(keys).size).toBe(keys.length)
+        const poured = new Map<string, number>()
+        for (const one of puddles) {
+          const key = JSON.stringify(one.of)
+          // What is poured from a puddle was mixed before, and there is enough of it.
+          expect(one.left).toBeGreaterThanOrEqual(one.given.exact ? -1e-6 : -one.given.total)
+          const asked = wanted.filter((wish) => JSON.stringify(wish.of) === key)
+          expect(one.painted).toBeCloseTo(dropsIn(asked), 9)
+          one.parts.forEach((part, i) => {
+            const inside = JSON.stringify(part.of)
+            if ('puddle' in part.of) expect(keys.indexOf(inside)).toBeLessThan(keys.indexOf(key))
+            const drops = one.given.drops[i]! * one.given.times
+            poured.set(inside, (poured.get(inside) ?? 0) + drops)
+            if (one.given.exact)
+              expect(one.given.drops[i]! / one.given.drops[0]!).toBeCloseTo(
+                part.drops / one.parts[0]!.drops,
+                6,
+              )
+          })
+        }
+        for (const one of puddles)
+          expect(dropsIn(one.poured)).toBeCloseTo(poured.get(JSON.stringify(one.of)) ?? 0, 6)
+        for (const { paint, drops } of bottles)
+          expect(drops).toBeCloseTo(poured.get(JSON.stringify({ bottle: paint })) ?? 0, 6)
+      }),
+      { numRuns: 1000 },
+    )
   })
 })
 
@@ -166,7 +230,9 @@ describe('a mix said in words', () => {
   const first = (hue: string): string =>
     starterPaints.find(({ pigments }) => pigments[0]!.replace(/\d.*$/, '') === hue)!.id
   const cases: [string, PuddlePart[]][] = [
-    ['the flesh with a spot of ultramarine', [pour('flesh', 4), bottle('ultramarine', 0.25)]],
+    ['the flesh with a spot of ultramarine', [pour('flesh', 4), bottle('ultramarine', 0.2)]],
+    // A quarter is no amount: the same ratio in what can be poured.
+    ['two flesh and a quarter drop of ultramarine', [pour('flesh', 4), bottle('ultramarine', 0.5)]],
     ['3 base : 1 light', [pour('base', 3), pour('light', 1)]],
     ['three parts of base to one of light', [pour('base', 3), pour('light', 1)]],
     ['ultramarine and flesh half and half', [bottle('ultramarine', 1), pour('flesh', 1)]],

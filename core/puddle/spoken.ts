@@ -1,4 +1,4 @@
-import { TOUCH } from './dispense'
+import { canBeGiven, dispensed, TOUCH } from './dispense'
 import { isBottle } from './puddle'
 import type { Ingredient, PuddlePart } from './puddle'
 
@@ -33,7 +33,7 @@ const numbers: Readonly<Record<string, number>> = {
 /** Amounts of little; common practice, no source. */
 const little: readonly (readonly [RegExp, number])[] = [
   [/^(a |the )?(touch|hint|toothpick)( of)? /, TOUCH],
-  [/^(a |the )?spot( of)? /, 0.25],
+  [/^(a |the )?spot( of)? /, 2 * TOUCH],
   [/^(a )?(quarter|¼)( of)?( a)?( drop)?( of)? /, 0.25],
   [/^(a )?(half|½)( of)?( a)?( drop)?( of)? /, 0.5],
   [/^a little( of)? /, 0.5],
@@ -122,5 +122,8 @@ export function spoken(text: string, among: readonly Named[]): Spoken {
     parts.push({ of: found.of, ...(drops === undefined ? {} : { drops }) })
   }
   const usual = parts.some(({ drops }) => drops !== undefined && drops < 1) ? MAIN : 1
-  return { parts: parts.map(({ of, drops = usual }) => ({ of, drops })) }
+  const ratio = parts.map(({ drops = usual }) => drops)
+  // A quarter of a drop is no amount: the same ratio in drops that can be given.
+  const given = ratio.every(canBeGiven) ? ratio : dispensed(ratio, 0).drops
+  return { parts: parts.map(({ of }, i) => ({ of, drops: given[i]! })) }
 }

@@ -68,7 +68,9 @@ it('a table serves boxes with some of its paints, and grows for others, as table
     if (n % 2 === 0)
       some.splice(Math.floor(random() * some.length), 0, starterPaints[12 + (n % 20)]!)
     const aim = { L: 10 + 80 * random(), a: 60 * random() - 30, b: 60 * random() - 30 }
-    expect(shared.list(aim, some, limits, 5)).toEqual(new RecipeTable(some, limits).nearest(aim, 5))
+    expect(shared.list(aim, some, limits, 5).best).toEqual(
+      new RecipeTable(some, limits).nearest(aim, 5),
+    )
   }
 })
 

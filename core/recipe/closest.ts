@@ -94,9 +94,10 @@ export class ClosestRecipes {
     limits: Limits,
     many: number,
     patience: Patience = endless,
-  ): Recipe[] {
-    if (laid(paints, limits)) return this.tableOf(paints, limits).nearest(target, many)
+  ): { best: Recipe[]; proved: boolean } {
+    if (laid(paints, limits))
+      return { best: this.tableOf(paints, limits).nearest(target, many), proved: true }
     const search = new RecipeSearch({ target, paints, ...limits, limit: many })
-    return search.step(patience.until, patience.now).best
+    return search.step(patience.until, patience.now)
   }
 }

@@ -18,7 +18,8 @@ export const figures = Array.from({ length: FIGURES }, (_, i): Figure => ({
 
 /** A figure's ladder in its puddles, from its ends on, as the room's thread finds it. */
 export function mixed(figure: Figure, paints: Paint[], closest: ClosestRecipes): void {
-  const { base, lighting, moved, mixing, targetsAt, ...limits } = jobOfFigure(figure, paints)
+  const box = { paints: [...paints], bottles: paints.length }
+  const { base, lighting, moved, mixing, targetsAt, ...limits } = jobOfFigure(figure, box)
   const { ends } = reachedEnds(
     (ends) => ladderTargets(base, lighting, { moved, ends }),
     (target) => closest.find(target, paints, limits).best,
@@ -30,7 +31,7 @@ export function mixed(figure: Figure, paints: Paint[], closest: ClosestRecipes):
     base: steps.findIndex(({ key }) => key === 'base'),
     mixing: mixing ?? { way: 'puddles' },
     closest: (aims, from) => aims.map((aim) => closest.find(aim, from, limits).best),
-    several: (target, many) => closest.list(target, paints, limits, many),
+    several: (target, many) => closest.list(target, paints, limits, many).best,
     patience: { ms: 2500, now: () => performance.now() },
   })
 }

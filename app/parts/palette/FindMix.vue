@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElOption, ElSelect } from 'element-plus'
 import { computed, ref, toRaw } from 'vue'
-import { bottleParts, dispensed, parseColour, spoken } from '../../../core'
+import { bottleParts, dispensed, parseColour, partsFound, spoken } from '../../../core'
 import type { Lab, Named, PuddlePart } from '../../../core'
 import { usePalette } from '../../stores/palette/palette'
+import { smallBox } from '../../stores/palette/smallBox'
 import { isKnown } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
@@ -48,11 +49,11 @@ const {
   trouble: stopped,
   ask,
 } = useAnswer(async (target: Lab) => {
-  const { maxPaints, maxDrops } = project.plan
-  const paints = project.paintsIn.map(toRaw)
-  const job = { targets: [target], paints, maxPaints, maxDrops, patienceMs: 400 }
-  const { mixes } = await threads.recipe().find(job)
-  emit('found', bottleParts(mixes[0]!.parts))
+  const { plan, paintsIn, mostDrops, project: commission } = project
+  const box = smallBox(paintsIn.map(toRaw), commission.puddles ?? [])
+  const limits = { maxPaints: plan.maxPaints, maxDrops: mostDrops, patienceMs: 400 }
+  const { mixes } = await threads.recipe().find({ ...box, ...limits, targets: [target] })
+  emit('found', partsFound(mixes[0]!.parts))
 })
 function closest(): void {
   try {

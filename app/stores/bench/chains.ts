@@ -11,7 +11,7 @@ import { useProject } from '../project/project'
 const NOTHING: readonly never[] = []
 
 /** A figure as the run sheet takes it: one of those that are painted alike. */
-function sheetOf(figure: Figure, copy: number): SheetFigure {
+function sheetOf(figure: Figure, copy: number, palette?: FigurePalette): SheetFigure {
   const nameOfZone = zoneNames(figure)
   return {
     id: figure.id,
@@ -26,6 +26,8 @@ function sheetOf(figure: Figure, copy: number): SheetFigure {
     details: (figure.details ?? []).map(({ key }) => ({
       key,
       name: smallLadders.find((one) => one.key === key)?.name ?? key,
+      // What several figures are found to share is one puddle.
+      ...(palette ? { of: palette.paintedWith({ kind: 'detail', detail: key }) } : {}),
     })),
   }
 }
@@ -43,8 +45,10 @@ export function useChains(asked: {
     asked.along().find((one) => one.id === id) ?? store.figure
   const chains: ComputedRef<BenchMove[][]> = computed(() =>
     [
-      ...Array.from({ length: asked.atOnce() }, (_, n) => sheetOf(store.figure, n + 1)),
-      ...asked.along().map((figure) => sheetOf(figure, 1)),
+      ...Array.from({ length: asked.atOnce() }, (_, n) =>
+        sheetOf(store.figure, n + 1, asked.palettes().get(store.figure.id)),
+      ),
+      ...asked.along().map((figure) => sheetOf(figure, 1, asked.palettes().get(figure.id))),
     ].map((figure) =>
       runSheet(figure, {
         slower: asked.state().slower,

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { dispensed, dropsIn, ingredientKey, isBottle, LEAST_PUDDLE, moveKey } from '../../../core'
+import { dispensed, dropsIn, ingredientKey, isBottle, moveKey } from '../../../core'
 import type { BenchMove, DoneMove, Ingredient, PlannedPuddle, ScheduledMove } from '../../../core'
 import type { FigurePalette } from '../palette/figurePalette'
 
@@ -35,7 +35,7 @@ function wantedOf(of: Ingredient, palettes: ReadonlyMap<string, FigurePalette>):
 function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPuddle {
   const alone = one.painted + dropsIn(one.poured)
   if (share >= 1 && Math.abs(wanted - alone) < 1e-9) return one
-  const need = Math.max(LEAST_PUDDLE, wanted * share)
+  const need = wanted * share + one.kept
   const given = dispensed(
     one.parts.map(({ drops }) => drops),
     need,
@@ -44,7 +44,7 @@ function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPudd
     ...one,
     given,
     painted: wanted * share - dropsIn(one.poured),
-    left: given.total - wanted * share,
+    left: given.total - need,
   }
 }
 

@@ -1,7 +1,10 @@
-import { shallowRef, toRaw, watch } from 'vue'
+import { computed, shallowRef, toRaw, watch } from 'vue'
+import { mostDropsOf } from '../../../core'
 import type { Ref } from 'vue'
 import type { FormSamples, Paint, ReachedEnds, Spectrum, StepKey } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
+import { memoise } from '../memoise'
+import { smallBox } from '../palette/smallBox'
 import { useProject } from '../project/project'
 import type { OwnedJob } from './lastFound'
 import type { Aims } from './lighting'
@@ -41,8 +44,11 @@ export function useFoundMixes({
     if (JSON.stringify(had) !== JSON.stringify(news.reached))
       ends.value = new Map(ends.value).set(job.figure, news.reached)
   })
+  /** Let-downs of the commission; a change of other puddles mixes nothing anew. */
+  const letDowns = memoise(() => (store.project.puddles ?? []).filter(({ letDown }) => letDown))
+  const box = computed(() => smallBox(toRaw(paintsIn.value), letDowns.value))
   watch(
-    [aims, base, samples, mixing, paintsIn, () => store.plan.maxPaints, () => store.plan.maxDrops],
+    [aims, base, samples, mixing, box, () => store.plan.maxPaints, () => mostDropsOf(store.figure)],
     () => {
       if (paintsIn.value.length === 0) {
         trouble.value = 'No bottle is in. Put at least one in to mix from; the box has them.'
@@ -50,7 +56,7 @@ export function useFoundMixes({
         return
       }
       search({
-        ...jobOf(store.plan, toRaw(paintsIn.value), {
+        ...jobOf(toRaw(store.figure), box.value, {
           aims: aims.value,
           base: base.value,
           form: samples.value,

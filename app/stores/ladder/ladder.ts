@@ -6,7 +6,7 @@ import {
   ingredientKey,
   isBottle,
   stepPuddle,
-  bottleParts,
+  partsFound,
 } from '../../../core'
 import type { BottleDrops, Ingredient, PuddlePart, Target } from '../../../core'
 import { contentsOf } from '../palette/contents'
@@ -90,7 +90,7 @@ export const useLadder = defineStore('ladder', () => {
   const otherSteps = computed<ShownStep[]>(() =>
     otherTargets.value.map((target) => {
       const mix = mixAt(`${figure.value.id} other`, target.key)
-      const made = bottleParts(mix?.parts ?? [])
+      const made = partsFound(mix?.parts ?? [])
       return shown(target, made, false)
     }),
   )

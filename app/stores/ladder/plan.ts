@@ -3,6 +3,7 @@ import {
   formSamples,
   ladderTargets,
   lightParts,
+  mostDropsOf,
   spotShares,
   usualKey,
 } from '../../../core'
@@ -12,7 +13,7 @@ import type {
   FormSamples,
   LadderEnds,
   Mixing,
-  Paint,
+  MixingBox,
   Spectrum,
   SpotShares,
   Target,
@@ -62,7 +63,7 @@ export const otherTargetsOf = (aims: Aims, base: Spectrum): Target[] =>
     : ladderTargets(base, { ...lightingOf(aims), warmth: aims.otherWarmth })
 
 /** A ladder to be mixed. */
-export interface LadderJob extends Omit<EndsJob, 'patienceMs'> {
+export interface LadderJob extends Omit<EndsJob, 'patienceMs'>, MixingBox {
   mixing?: Mixing
   /** Its own steps, when its ends are known. */
   targetsAt: (ends: LadderEnds) => Target[]
@@ -71,19 +72,19 @@ export interface LadderJob extends Omit<EndsJob, 'patienceMs'> {
 }
 
 export const jobOf = (
-  plan: FigurePlan,
-  paints: Paint[],
+  figure: Figure,
+  box: MixingBox,
   { aims, base, form }: { aims: Aims; base: Spectrum; form: FormSamples },
 ): LadderJob => ({
-  paints,
+  ...box,
   base,
   lighting: lightingOf(aims),
   moved: aims.moved && plain(aims.moved),
-  mixing: mixingOf(plan),
+  mixing: mixingOf(figure.plan),
   targetsAt: (ends) => targetsOf(aims, base, form, ends),
   others: otherTargetsOf(aims, base),
-  maxPaints: plan.maxPaints,
-  maxDrops: plan.maxDrops,
+  maxPaints: figure.plan.maxPaints,
+  maxDrops: mostDropsOf(figure),
 })
 
 /** What a figure that is not the chosen one aims at, as far as any paint goes. */
@@ -102,8 +103,8 @@ export function spotsOf(
 }
 
 /** The job of a figure that is not the chosen one. */
-export const jobOfFigure = (figure: Figure, paints: Paint[]): LadderJob =>
-  jobOf(figure.plan, paints, {
+export const jobOfFigure = (figure: Figure, box: MixingBox): LadderJob =>
+  jobOf(figure, box, {
     aims: aimsOf(figure),
     base: baseReflectance(figure.tone),
     form: formSamples(figure.plan.form),

@@ -25,8 +25,8 @@ export async function quickMixes(
   take: (found: Found) => void = () => undefined,
   recipe = threads.recipe,
 ): Promise<Found> {
-  const { paints, maxPaints, maxDrops, mixing, others } = job
-  const limits = { paints, maxPaints, maxDrops }
+  const { paints, bottles, maxPaints, maxDrops, mixing, others } = job
+  const limits = { paints, bottles, maxPaints, maxDrops }
   const find = (targets: readonly Target[], patienceMs: number) =>
     recipe().find({ ...limits, targets: targets.map(({ target }) => target), patienceMs })
   const { base, lighting, moved } = job
@@ -86,11 +86,11 @@ export function useMixSearch<Job extends OwnedJob>(take: (found: Shown, job: Job
       if (quick.proved) return keep()
       // A large box: good drops stand already, now each step is proved in turn.
       let sure = true
-      const { paints, maxPaints, maxDrops, others } = job
+      const { paints, bottles, maxPaints, maxDrops, others } = job
       const { steps, reached } = quick
       const targets = [...steps, ...others].map(({ target }) => target)
       for (let from = 0; from < targets.length && newest(); from++) {
-        const limits = { paints, maxPaints, maxDrops, patienceMs: PROOF_MS }
+        const limits = { paints, bottles, maxPaints, maxDrops, patienceMs: PROOF_MS }
         const one = await threads.recipe().find({ ...limits, targets: [targets[from]!] })
         if (newest()) taken({ mixes: one.mixes, from, steps, reached })
         sure &&= one.proved

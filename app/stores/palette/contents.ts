@@ -1,7 +1,7 @@
 import {
-  bottleParts,
   bottlesIn,
   isBottle,
+  partsFound,
   stepFor,
   stepNames,
   stepOf,
@@ -41,7 +41,7 @@ const partsOfFound = (
     const key = keys[step]
     return key ? [{ of: { puddle: stepPuddle(figure, key) }, drops }] : []
   }),
-  ...bottleParts(parts),
+  ...partsFound(parts),
 ]
 
 /** “2 red-brown + 1 white”: what a mix without a name is called by, as far as it can be said shortly. */

@@ -38,9 +38,12 @@ export const glazedWith = (
   if (!glaze || glaze.passes === 0) return undefined
   return glaze.of ?? { puddle: foundId(figure, place) }
 }
+/** An eye's white is of no figure: what is found the same for several is one puddle, mixed once for all of them. */
+const smallId = (key: string, tone: string, made: readonly PuddlePart[]): string =>
+  `:${key} ${tone} ${JSON.stringify(made)}`
 /** What the tones of an eye, of teeth, of claws are painted with. */
-export const detailedWith = (figure: string, { key, tones }: ShownDetail): Ingredient[] =>
-  tones.map(({ tone, of }) => of ?? { puddle: foundId(figure, `${key} ${tone}`) })
+export const detailedWith = ({ key, tones }: ShownDetail): Ingredient[] =>
+  tones.map(({ tone, of, made }) => of ?? { puddle: smallId(key, tone, made) })
 
 /** Mixes that were found and are painted with. */
 export const foundPuddles = (
@@ -61,7 +64,7 @@ export const foundPuddles = (
     .filter(({ on }) => on)
     .flatMap(({ key, name, tones }) =>
       tones.flatMap(({ tone, of, made }) =>
-        of ? [] : [{ id: foundId(id, `${key} ${tone}`), name: `${name}, ${tone}`, made }],
+        of ? [] : [{ id: smallId(key, tone, made), name: `${name}, ${tone}`, made }],
       ),
     ),
 ]
@@ -80,7 +83,10 @@ export function paintedOf({ figure, steps, spots, glazes, details }: FigurePaint
       bare: bare ?? usualAmounts.bare,
       dropsPerMl: usualAmounts.dropsPerMl,
     },
-    steps: steps.map(({ key, share }) => ({ puddle: stepPuddle(id, key), share })),
+    // What the painter's own coats lay is what is painted; nothing is poured for a step that no coat lays.
+    steps: figure.stack
+      ? []
+      : steps.map(({ key, share }) => ({ puddle: stepPuddle(id, key), share })),
     spots,
     under: under.kind === 'flat' ? [under.of] : [under.dark, under.light],
     coats: laid.map(({ of, kind, thinner: thin, passes, place }) => ({
@@ -94,6 +100,6 @@ export function paintedOf({ figure, steps, spots, glazes, details }: FigurePaint
       const of = glazedWith(id, place, glazes)
       return of ? [{ of, thinner: ratio, passes }] : []
     }),
-    details: details.filter(({ on }) => on).flatMap((detail) => detailedWith(id, detail)),
+    details: details.filter(({ on }) => on).flatMap((detail) => detailedWith(detail)),
   }
 }

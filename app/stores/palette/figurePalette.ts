@@ -102,7 +102,7 @@ export class FigurePalette {
       return glaze ? [glaze] : []
     }
     const detail = details.find(({ key }) => key === of.detail)
-    return detail ? detailedWith(figure.id, detail) : []
+    return detail ? detailedWith(detail) : []
   }
 
   /** A move as the coat it is, with its paint; nothing where it is none or not found yet. */

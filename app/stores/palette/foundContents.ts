@@ -1,5 +1,6 @@
 import type { Figure, Paint, StoredPuddle } from '../../../core'
 import { jobOfFigure } from '../ladder/plan'
+import { smallBox } from './smallBox'
 import { threads } from '../../workers/threads'
 import { quickMixes } from '../ladder/search'
 import { contentsOf } from './contents'
@@ -15,7 +16,11 @@ export async function foundContents(
   stored: readonly StoredPuddle[],
   recipe = threads.recipe,
 ) {
-  const { mixes, ...found } = await quickMixes(jobOfFigure(figure, table), undefined, recipe)
+  const { mixes, ...found } = await quickMixes(
+    jobOfFigure(figure, smallBox(table, stored)),
+    undefined,
+    recipe,
+  )
   const keys = found.steps.map(({ key }) => key)
   const contents = contentsOf(figure.id, stored, keys, (key) => mixes[keys.indexOf(key)])
   return { ...found, keys, contents }

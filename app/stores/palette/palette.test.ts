@@ -7,7 +7,6 @@ import {
   coatKinds,
   dropsIn,
   isBottle,
-  LEAST_PUDDLE,
   methods,
   MOST_OF_ONE,
   stockFor,
@@ -32,19 +31,19 @@ const still = async (): Promise<void> => {
   await until(() => ladder.searching).toBe(false)
 }
 
-/** Every number before a name, as the painter reads it: whole, a half, a quarter, a touch, never above 24. */
+/** Every number before a name, as the painter reads it: whole, a half, touches, never above 24. */
 function readable(words: string, when: string): void {
   for (const [, count] of words.matchAll(/(?:^|\+ |: )(\S+) /g)) {
     if (count === 'a') continue
-    expect(count, `${when}: ${words}`).toMatch(/^(\d+[½¼]?|[½¼])$/)
+    expect(count, `${when}: ${words}`).toMatch(/^(\d+|½)$/)
     expect(parseInt(count!, 10) || 0, `${when}: ${words}`).toBeLessThanOrEqual(MOST_OF_ONE)
   }
 }
 function dispensable(planned: readonly PlannedPuddle[], when: string): void {
-  for (const { given, painted, poured, left, of } of planned) {
+  for (const { given, painted, kept, poured, left } of planned) {
     for (const drops of given.drops) expect(canBeGiven(drops), `${when} ${drops}`).toBe(true)
-    expect(given.total, when).toBeCloseTo(painted + dropsIn(poured) + left, 6)
-    if (!isBottle(of) && given.exact) expect(given.total, when).toBeGreaterThanOrEqual(LEAST_PUDDLE)
+    expect(given.total, when).toBeCloseTo(painted + kept + dropsIn(poured) + left, 6)
+    if (given.exact) expect(left, when).toBeGreaterThanOrEqual(-1e-9)
   }
 }
 
@@ -84,7 +83,7 @@ describe('amounts', () => {
     for (let n = 0; n < 14; n++) {
       store.chooseFigure(one(store.project.figures).id)
       const usual = { way: undefined, family: undefined, bottles: undefined, steps: 7 } as const
-      store.setPlan({ ...usual, maxPaints: 3, maxDrops: 20, ...ways[n % ways.length]! })
+      store.setPlan({ ...usual, maxPaints: 3, maxDrops: undefined, ...ways[n % ways.length]! })
       store.setFigure(store.figure.id, {
         many: one([1, 1, 3, 12, 60, 400]),
         size: { heightMm: one([28, 54, 75, 200]) },
@@ -106,7 +105,10 @@ describe('amounts', () => {
         readable(givenInWords(planned, name), when)
       for (const { made } of accents.found.values()) readable(madeInWords(made, name), when)
       const out = dropsIn(palette.palette.plan.bottles)
-      const ends = palette.palette.plan.puddles.reduce((sum, p) => sum + p.painted + p.left, 0)
+      const ends = palette.palette.plan.puddles.reduce(
+        (sum, p) => sum + p.painted + p.kept + p.left,
+        0,
+      )
       expect(out, when).toBeCloseTo(ends, 6)
     }
   })
@@ -149,8 +151,8 @@ describe('amounts', () => {
     expect(mixed).toContain(JSON.stringify({ puddle: 'isaura.base' }))
     const stock = stockFor(bench.mixesToCome, {})
     expect(
-      new Map(stock.map(({ paint, neededMl }) => [paint, Math.round(4 * 20 * neededMl)])),
-    ).toEqual(new Map([...taken].map(([paint, drops]) => [paint, 4 * drops])))
+      new Map(stock.map(({ paint, neededMl }) => [paint, Math.round(10 * 20 * neededMl)])),
+    ).toEqual(new Map([...taken].map(([paint, drops]) => [paint, Math.round(10 * drops)])))
     // What was mixed for a move leaves the bottles, and comes back with it.
     store.setBottle('burnt-umber', { leftMl: 10 })
     while (!bench.done.has(bench.plan.moves[1]!.move.id)) bench.next()

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw } from 'vue'
+import { mostDropsOf } from '../../../core'
 import type { Figure, LogEntry, Paint } from '../../../core'
 import { allPaints, isOwn } from '../paints'
 import { bottleActions } from './bottles'
@@ -63,6 +64,8 @@ export const useProject = defineStore('project', () => {
   }
   /** What the ladder of the figure that is open is mixed from. */
   const onTable = computed(() => tabled(paintsIn.value, here.value ?? {}))
+  /** Drops of a puddle of the open figure at most, said or usual. */
+  const mostDrops = computed(() => mostDropsOf(figure.value))
   const log = computed<readonly LogEntry[]>(() => project.value.log ?? NOTHING)
 
   return {
@@ -73,6 +76,7 @@ export const useProject = defineStore('project', () => {
     paintsIn,
     table,
     onTable,
+    mostDrops,
     tableFor: ({ bottles = {} }: Pick<Figure, 'bottles'>) => tabled(allowed(bottles), bottles),
     paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),
     isOwned,

@@ -1,4 +1,4 @@
-import { isBottle } from '../../../core'
+import { isBottle, LET_DOWN_WHITE, longest } from '../../../core'
 import type { PuddlePart, StepKey, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { keepAsOwn } from './brought'
@@ -66,6 +66,31 @@ export const puddleActions = ({ change, figure, project }: OpenWork) => ({
       if (id !== shared?.id) draft.puddles.push(plain({ id, name, parts: [...parts] }))
       for (const { figure, key } of steps)
         settle(draft, figure, key, [{ of: { puddle: id }, drops: 1 }])
+    })
+  },
+  /**
+   * Lets bottles down in white for the whole commission, as one change; a bottle that is let down already stays so.
+   * @param white bottle that they are let down in.
+   */
+  letDown(bottles: readonly { id: string; name: string }[], white: string) {
+    return change('', (draft) => {
+      draft.puddles ??= []
+      const had = new Set(
+        draft.puddles.flatMap(({ letDown, parts }) =>
+          letDown ? parts.map(({ of }) => ('bottle' in of ? of.bottle : '')) : [],
+        ),
+      )
+      for (const { id, name } of bottles)
+        if (!had.has(id) || id === white)
+          draft.puddles.push({
+            id: newId(),
+            name: `${name}, let down`.slice(0, longest.shortName),
+            letDown: true,
+            parts: [
+              { of: { bottle: id }, drops: 1 },
+              { of: { bottle: white }, drops: LET_DOWN_WHITE },
+            ],
+          })
     })
   },
   /** Takes a puddle off the palette; one that is used is refused. */

@@ -115,6 +115,7 @@ export function useFew() {
   const toggled = (list: readonly string[], id: string): string[] =>
     list.includes(id) ? list.filter((one) => one !== id) : [...list, id]
   return {
+    targets,
     from,
     pinned,
     keptOut,

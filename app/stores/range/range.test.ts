@@ -125,7 +125,9 @@ describe('the rows of a range', () => {
     const undone = store.project
     sharing.share(taker)
     await mixed(range)
-    const puddle = store.project.puddles!.find(({ figure }) => figure === undefined)!
+    const puddle = store.project.puddles!.find(
+      ({ figure, letDown }) => figure === undefined && !letDown,
+    )!
     expect(puddle).toMatchObject({ parts: given.made })
     const made = [{ of: { puddle: puddle.id }, drops: 1 }]
     const stepOf = (id: string, key: string) =>

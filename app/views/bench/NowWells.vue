@@ -5,7 +5,7 @@ import { colourOf } from '../../parts/palette/colourOf'
 import DropBeads from '../../parts/DropBeads.vue'
 import { screenColour } from '../../parts/screenColour'
 import type { FigurePalette } from '../../stores/palette/figurePalette'
-import { aboutWords, amountWords, countWords, timesWords } from '../../words/amounts'
+import { aboutWords, amountWords, partWords, timesWords } from '../../words/amounts'
 
 /** What a move is painted from, well by well: what is put together for it, how much, and what will be over. */
 defineProps<{
@@ -40,7 +40,7 @@ const css = (one: PlannedPuddle, palette: FigurePalette): string | undefined => 
             {{
               isBottle(one.of)
                 ? amountWords(one.given.drops[i]!)
-                : `${countWords(one.given.drops[i]!)} ${palette.nameOf(part.of)}`
+                : partWords(one.given.drops[i]!, palette.nameOf(part.of))
             }}
             <DropBeads :lab="colourOf(part.of, palette)" :drops="one.given.drops[i]!" />
           </span>

@@ -11,7 +11,7 @@ import type { LogEntry } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import KeptPhoto from '../../parts/picture/KeptPhoto.vue'
-import { countWords, givenInWords } from '../../words/amounts'
+import { givenInWords, partWords } from '../../words/amounts'
 import { partsInWords } from '../../words/parts'
 import { useProject } from '../../stores/project/project'
 import FoldOut from '../../parts/FoldOut.vue'
@@ -31,7 +31,7 @@ const named = (paint: string): string => props.names.get(paint) ?? paint
 /** What was put together: puddles by the names they had, or bottles. */
 const words = computed(() =>
   props.entry.poured
-    ? props.entry.poured.map(({ name, drops }) => `${countWords(drops)} ${name}`).join(' + ')
+    ? props.entry.poured.map(({ name, drops }) => partWords(drops, name)).join(' + ')
     : partsInWords(props.entry.parts, named),
 )
 const dated = computed(() => dates.format(new Date(props.entry.at)))

@@ -15,6 +15,7 @@ import { memoise } from '../../stores/memoise'
 import { manyWords } from '../../words/counts'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
+import LetDowns from './LetDowns.vue'
 import RangeRowLine from './RangeRow.vue'
 import TableBottles from './TableBottles.vue'
 
@@ -103,7 +104,10 @@ async function setApart(id: string): Promise<void> {
     <ViewHead :title="store.project.name" :note="note" />
     <div class="body">
       <div class="top">
-        <TableBottles :few="few" />
+        <div>
+          <TableBottles :few="few" />
+          <LetDowns :few="few" />
+        </div>
         <FindFew :few="few" />
       </div>
       <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">

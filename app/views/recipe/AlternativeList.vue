@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { labOf, mixPaints, opaqueReflectance, partsById, touchesAsDrops } from '../../../core'
-import type { Alternative, BottleDrops, Lab } from '../../../core'
+import {
+  ingredientKey,
+  labOf,
+  mixPaints,
+  opaqueReflectance,
+  partsById,
+  partsFound,
+} from '../../../core'
+import type { Alternative, Lab, PuddlePart } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
-import { paintColours } from '../../parts/paintColours'
-import { nameOf, paintOf } from '../../stores/paints'
-import { countWords } from '../../words/amounts'
+import { colourOf } from '../../parts/palette/colourOf'
+import { usePalette } from '../../stores/palette/palette'
+import { partWords } from '../../words/amounts'
 import { alternativeWords } from '../../words/alternatives'
 import { vTip } from '../../parts/tip/tip'
 
@@ -15,8 +22,9 @@ defineProps<{ list: readonly Alternative[]; aim: Lab }>()
 defineEmits<{ take: [one: Alternative] }>()
 const lampLab = ({ recipe }: Alternative): Lab =>
   labOf(opaqueReflectance(mixPaints(recipe.parts)), { illuminant: 'A' })
-/** Touches as what they are of a drop. */
-const given = ({ recipe }: Alternative): BottleDrops[] => touchesAsDrops(partsById(recipe.parts))
+const palette = usePalette()
+/** Touches as what they are of a drop, let-downs as the puddles they are. */
+const given = ({ recipe }: Alternative): PuddlePart[] => partsFound(partsById(recipe.parts))
 </script>
 
 <template>
@@ -35,9 +43,9 @@ const given = ({ recipe }: Alternative): BottleDrops[] => touchesAsDrops(partsBy
           >
         </span>
         <span class="parts">
-          <span v-for="{ paint, drops } in given(one)" :key="paint" class="part">
-            {{ countWords(drops) }} {{ nameOf(paint) }}
-            <DropBeads :lab="paintColours(paintOf(paint)).masstone" :drops="drops" />
+          <span v-for="part in given(one)" :key="ingredientKey(part.of)" class="part">
+            {{ partWords(part.drops, palette.palette.nameOf(part.of)) }}
+            <DropBeads :lab="colourOf(part.of, palette.palette)" :drops="part.drops" />
           </span>
         </span>
       </div>

@@ -2,7 +2,7 @@
 import { ElButton, ElProgress } from 'element-plus'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { bottleParts, partsById, stepKeys, touchesAsDrops } from '../../../core'
+import { partsById, partsFound, stepKeys } from '../../../core'
 import type { Alternative, StepKey } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
@@ -36,7 +36,7 @@ const {
 } = useRecipe(() => step.value)
 
 function take({ recipe }: Alternative): void {
-  store.keep(shown.value.key, bottleParts(touchesAsDrops(partsById(recipe.parts))))
+  store.keep(shown.value.key, partsFound(partsById(recipe.parts)))
 }
 const proof = computed(() => {
   const news = search.news

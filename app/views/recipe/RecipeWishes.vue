@@ -43,9 +43,7 @@ const prefers = [
     <ElCheckbox v-model="wishes.underLamps">holds under warm lamp and cabinet tube</ElCheckbox>
     <ElCheckbox v-model="wishes.wholeCurve">matches the whole spectrum</ElCheckbox>
     <ElCheckbox v-model="wishes.noHazards">no paint with a hazard word</ElCheckbox>
-    <ElCheckbox v-model="wishes.touches"
-      >strong paints in halves, quarters and tenths of a drop</ElCheckbox
-    >
+    <ElCheckbox v-model="wishes.touches">strong paints in halves and touches, too</ElCheckbox>
   </section>
 </template>
 

@@ -43,12 +43,13 @@ describe('the recipe of one step', () => {
     const recipe = inScope(() => useRecipe(() => 'base'))
     await answered(recipe)
     const first = recipe.list.value.find(({ kind }) => kind === 'closest')
-    expect(first!.recipe.deltaE00).toBeCloseTo(recipe.shown.value.off!, 3)
+    // The ladder takes what is as good as the doubt can tell, of fewer bottles and drops.
+    expect(first!.recipe.deltaE00).toBeLessThanOrEqual(recipe.shown.value.off! + 1e-3)
+    expect(recipe.shown.value.off! - first!.recipe.deltaE00).toBeLessThan(1)
     for (const { recipe: one } of recipe.list.value)
       expect(deltaE00(predictMix(one.parts).lab, recipe.target.value)).toBeCloseTo(one.deltaE00, 3)
     expect(recipe.brings.value).toHaveLength(recipe.parts.value.length)
     expect(recipe.steadiness.value).toBeDefined()
-    expect(recipe.missing.value.length).toBeGreaterThan(0)
   })
 
   it('a wish starts a new search and is kept in every mix', async () => {
@@ -59,7 +60,7 @@ describe('the recipe of one step', () => {
     const holds = () =>
       recipe.search.news?.proved === true &&
       recipe.search.news.best.every(({ parts }) =>
-        parts.some(({ paint }) => paint.id === 'ultramarine'),
+        parts.some(({ paint }) => paint.id.split('@')[0] === 'ultramarine'),
       )
     await until(holds).toBe(true)
     expect(recipe.search.trouble).toBe('')

@@ -12,6 +12,7 @@ import {
 import type { Illuminant, Preference, Recipe, StepKey } from '../../../core'
 import { useLadder } from '../../stores/ladder/ladder'
 import { usePalette } from '../../stores/palette/palette'
+import { letDownsIn, withLetDowns } from '../../stores/palette/smallBox'
 import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { useRecipeSearch } from '../../stores/recipeSearch'
@@ -27,11 +28,11 @@ export function useRecipe(step: () => StepKey) {
   const search = useRecipeSearch()
   const wishes = reactive({
     maxPaints: store.plan.maxPaints,
-    maxDrops: Math.min(12, store.plan.maxDrops),
+    maxDrops: store.mostDrops,
     underLamps: false,
     wholeCurve: false,
     noHazards: false,
-    touches: false,
+    touches: true,
     required: '',
     prefer: '' as Preference | '',
   })
@@ -53,6 +54,7 @@ export function useRecipe(step: () => StepKey) {
     JSON.stringify([
       [target.value.L, target.value.a, target.value.b].map((v) => v.toFixed(2)),
       store.paintsIn.map(({ id }) => id),
+      letDownsIn(store.project.puddles ?? []).map(({ id }) => id),
       { ...wishes, prefer: '' },
     ]),
   )
@@ -63,7 +65,7 @@ export function useRecipe(step: () => StepKey) {
         wishes.wholeCurve || wishes.underLamps
           ? toRaw(shown.value.reflectance)
           : { ...target.value },
-      paints: store.paintsIn.map(toRaw),
+      paints: withLetDowns(store.paintsIn.map(toRaw), store.project.puddles ?? []),
       white: paintOf('titanium-white'),
       maxPaints: wishes.maxPaints,
       maxDrops: wishes.maxDrops,

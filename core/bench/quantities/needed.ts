@@ -7,6 +7,17 @@ const STAYS = 0.45
 /** Brush and palette keep as much again as reaches the figure, and some more (from memory). */
 const LOSS = 2.5
 
+/** Drops that stay in the brush and on the palette of every puddle, thinner counted (from memory). */
+const KEPT_WET = 2
+/** What the tip of a brush takes up for an eye or a tooth: three touches, thinner not counted (from memory). */
+export const BRUSH_TIP = 0.3
+
+/**
+ * Drops of paint that stay in the brush and on the palette of a puddle that is painted from, however little is painted.
+ * @example keptDrops(1) // 1
+ */
+export const keptDrops = (thinner: number): number => KEPT_WET / (1 + thinner)
+
 export interface AmountsRequest {
   /** Height of a figure, mm. */
   sizeMm: number

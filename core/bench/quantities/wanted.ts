@@ -4,14 +4,18 @@ import { shareOfPlace, PLACE_OF_LIFE } from '../../place/spots'
 import type { SpotShares } from '../../place/spots'
 import type { Place } from '../../project/place'
 import type { Wanted } from '../../puddle/palettePlan'
+import { ingredientKey } from '../../puddle/puddle'
 import type { Ingredient } from '../../puddle/puddle'
-import { coatDrops, dropsNeeded } from './needed'
+import { BRUSH_TIP, coatDrops, dropsNeeded, keptDrops } from './needed'
 import type { AmountsRequest } from './needed'
 
 /** What is painted on a figure, as far as its amounts go. */
 export interface Painted {
   amounts: Omit<AmountsRequest, 'shares'>
-  /** Steps of the ladder, dark to light, by the puddles they are. */
+  /**
+   * Steps of the ladder, dark to light, by the puddles they are: each is painted as far as the ladder asks. None where
+   * the painter's own coats say what is laid.
+   */
   steps: readonly { puddle: string; share: number }[]
   /** Kinds of spots that its form has. */
   spots: SpotShares
@@ -31,35 +35,48 @@ export interface Painted {
 
 /**
  * Drops of every puddle that a figure, and all that are painted like it, take: each step what the ladder asks, or what
- * coats of it take where that is more; a puddle of the painter's own what its coats take. The one amount that ladder,
- * card, bench and stock go by.
+ * coats of it take where that is more; any other puddle what its coats take. The one amount that ladder, card, bench and
+ * stock go by.
  * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, steps: [{ puddle: 'base', share: 1 }], spots: { spots: [] }, under: [], coats: [], accents: [], details: [] }).length // 1
  */
 export function wantedDrops(painted: Painted): Wanted[] {
   const { amounts, steps, spots, under, coats, accents, details } = painted
-  const asked = dropsNeeded({ ...amounts, shares: steps.map(({ share }) => share) })
   const wanted = new Map<string, Wanted>()
-  const add = (of: Ingredient, drops: number): void => {
-    const key = JSON.stringify(of)
-    wanted.set(key, { of, drops: (wanted.get(key)?.drops ?? 0) + drops })
+  const add = (of: Ingredient, drops: number, kept: number): void => {
+    const key = ingredientKey(of)
+    const had = wanted.get(key)
+    wanted.set(key, {
+      of,
+      drops: (had?.drops ?? 0) + drops,
+      kept: Math.max(had?.kept ?? 0, kept),
+    })
   }
   under.forEach((of, i) =>
-    add(of, coatDrops(amounts, { share: 1 / (1 + i), coats: 1, thinner: 1, wicked: false })),
+    add(
+      of,
+      coatDrops(amounts, { share: 1 / (1 + i), coats: 1, thinner: 1, wicked: false }),
+      keptDrops(1),
+    ),
   )
   for (const { of, kind, thinner, passes, place } of coats) {
     const { pigmented, wicked } = coatKinds[kind]
     const coat = { share: shareOfPlace(place, spots), coats: passes, thinner, wicked }
-    if (pigmented) add(of, coatDrops(amounts, coat))
+    if (pigmented) add(of, coatDrops(amounts, coat), keptDrops(thinner))
   }
+  const life = { share: PLACE_OF_LIFE, wicked: true }
   for (const { of, thinner, passes } of accents)
-    add(of, coatDrops(amounts, { share: PLACE_OF_LIFE, coats: passes, thinner, wicked: true }))
+    add(of, coatDrops(amounts, { ...life, coats: passes, thinner }), keptDrops(thinner))
+  // An eye is painted from the tip of the brush, no puddle is poured for it.
   for (const of of details)
-    add(of, coatDrops(amounts, { share: PLACE_OF_LIFE, coats: 1, thinner: 1, wicked: false }))
+    add(of, coatDrops(amounts, { ...life, coats: 1, thinner: 1, wicked: false }), BRUSH_TIP)
+  const asked = dropsNeeded({ ...amounts, shares: steps.map(({ share }) => share) })
   const ladder = steps.map(({ puddle }, i): Wanted => {
-    const key = JSON.stringify({ puddle })
-    const drops = Math.max(asked[i]!, wanted.get(key)?.drops ?? 0)
+    const of = { puddle }
+    const key = ingredientKey(of)
+    const had = wanted.get(key)
     wanted.delete(key)
-    return { of: { puddle }, drops }
+    const drops = Math.max(asked[i]!, had?.drops ?? 0)
+    return { of, drops, kept: Math.max(had?.kept ?? 0, keptDrops(amounts.thinner)) }
   })
   return [...ladder, ...wanted.values()]
 }

@@ -1,10 +1,7 @@
-import { deltaE00 } from '../../colour/deltaE00'
-import { labOf } from '../../colour/lab'
-import { mixPaints } from '../../paint/mix'
-import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { canBeGiven } from '../../puddle/dispense'
-import { findRecipes } from '../../recipe/findRecipes'
+import { deltaE00Of } from '../../colour/deltaE00'
+import { gcd } from '../../numbers/gcd'
+import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Recipe } from '../../recipe/recipe'
 import type { Lab } from '../../colour/lab'
 import type { DetailKey } from '../../project/figure'
@@ -79,55 +76,75 @@ export interface MixedSmallLadder extends Pick<SmallLadder, 'key' | 'name'> {
   steps: Recipe[]
 }
 
+/**
+ * What is taken up of a bottle, in touches: one to five, or the drop to three that they are a touch in. No puddle is poured
+ * for an eye.
+ */
+const TOUCHES = [1, 2, 3, 4, 5, 10, 20, 30] as const
+/** What a touch more has to bring nearer, ΔE00: of an eye everything but the tip of a brush is left over. */
+const COST = 0.03
+const TOUCHES_A_DROP = 10
 /** Greys and bones are held down with a third paint. */
-const LIMITS = { maxPaints: 3, maxDrops: 24 }
-/** Off-whites want less than a drop of a strong paint to many of white. */
-const LESS = [1, 0.5, 0.25] as const
+const MOST_PAINTS = 3
 
-/** So many recipes of a tone as pale as this are looked at for what they would be in less than drops. */
-const PALE = { from: 75, candidates: 12 }
-
-/** A recipe with less of what there is little of, where that comes nearer. */
-function finer(recipe: Recipe, target: Lab): Recipe {
-  const most = Math.max(...recipe.parts.map(({ drops }) => drops))
-  let best = recipe
-  const look = (parts: Recipe['parts'], at: number): void => {
-    if (at === parts.length) {
-      const lab = labOf(opaqueReflectance(mixPaints(parts)))
-      const off = deltaE00(lab, target)
-      if (off < best.deltaE00 - 0.1) best = { parts, lab, deltaE00: off }
-      return
+/** Calls with every mix of up to three paints in such touches; what it is handed is overwritten afterwards. */
+function eachSmallMix(
+  paints: readonly Paint[],
+  visit: (members: readonly number[], touches: readonly number[], lab: Float64Array) => void,
+): void {
+  const evaluator = new MixEvaluator(paints)
+  const lab = new Float64Array(3)
+  const members: number[] = []
+  const touches: number[] = []
+  const go = (from: number): void => {
+    for (let paint = from; paint < paints.length; paint++) {
+      members.push(paint)
+      for (const many of TOUCHES) {
+        touches.push(many)
+        // What only multiplies a smaller mix is passed over.
+        if (touches.reduce(gcd) === 1) {
+          evaluator.writeLab(members, touches, members.length, lab, 0)
+          visit(members, touches, lab)
+        }
+        if (members.length < MOST_PAINTS) go(paint + 1)
+        touches.pop()
+      }
+      members.pop()
     }
-    const { paint, drops } = parts[at]!
-    for (const less of drops === most ? [1] : LESS)
-      if (canBeGiven(drops * less))
-        look(
-          parts.map((part, i) => (i === at ? { paint, drops: drops * less } : part)),
-          at + 1,
-        )
   }
-  look(recipe.parts, 0)
-  return best
+  go(0)
 }
 
 /**
- * The small ladders mixed from a box: the closest recipe for each step, in amounts that can be given.
+ * The small ladders mixed from a box: for each step what is taken up in touches, near and
+ * little of it.
  * @throws RangeError for an empty box.
  * @example mixSmallLadders(paints)[0].steps[1].parts
  */
-export const mixSmallLadders = (paints: readonly Paint[]): MixedSmallLadder[] =>
-  smallLadders.map(({ key, name, targets }) => ({
+export function mixSmallLadders(paints: readonly Paint[]): MixedSmallLadder[] {
+  if (paints.length === 0) throw new RangeError('no paint to mix eyes and teeth from')
+  const targets = smallLadders.flatMap(({ targets: three }) => [...three])
+  const best: { recipe?: Recipe; cost: number }[] = targets.map(() => ({ cost: Infinity }))
+  eachSmallMix(paints, (members, touches, [L, a, b]) => {
+    const paid = COST * touches.reduce((sum, one) => sum + one, 0)
+    targets.forEach((target, i) => {
+      const room = best[i]!.cost - paid
+      // Nothing that far off can be nearer; a lightness counts half at least, a hue and chroma a quarter.
+      if (Math.abs(L! - target.L) > 2 * room) return
+      if (Math.hypot(a! - target.a, b! - target.b) > 4 * room) return
+      const deltaE00 = deltaE00Of(L!, a!, b!, target.L, target.a, target.b)
+      if (deltaE00 >= room - 1e-9) return
+      const parts = members.map((paint, k) => ({
+        paint: paints[paint]!,
+        drops: touches[k]! / TOUCHES_A_DROP,
+      }))
+      const lab = { L: L!, a: a!, b: b! }
+      best[i] = { recipe: { parts, lab, deltaE00 }, cost: deltaE00 + paid }
+    })
+  })
+  return smallLadders.map(({ key, name, targets: three }, n) => ({
     key,
     name,
-    steps: targets.map((target) =>
-      // What is closest in whole drops need not be what is closest in less.
-      findRecipes({
-        target,
-        paints: [...paints],
-        ...LIMITS,
-        limit: target.L > PALE.from ? PALE.candidates : 1,
-      })
-        .map((recipe) => finer(recipe, target))
-        .reduce((best, next) => (next.deltaE00 < best.deltaE00 - 0.05 ? next : best)),
-    ),
+    steps: three.map((_, i) => best[three.length * n + i]!.recipe!),
   }))
+}

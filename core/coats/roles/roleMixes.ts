@@ -4,17 +4,18 @@ import { labOfXyz } from '../../colour/lab'
 import { weightsOf } from '../../colour/weights'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
+import { TOUCH } from '../../puddle/dispense'
+import { shareGiven, touchOf, untouched } from '../../recipe/advice/touches'
 import { eachRecipe } from '../../recipe/eachRecipe'
+import type { Visit } from '../../recipe/eachRecipe'
 import { familiesOf } from './families'
 import type { Family } from './families'
 import { isInside } from './roles'
 import type { Role } from './role'
 
-/** Of two bottles one may be strong, of three nobody counts so far. */
-const LIMITS = [
-  { maxPaints: 2, maxDrops: 20 },
-  { maxPaints: 3, maxDrops: 8 },
-] as const
+/** Drops of a mix of two bottles, and of three; of two one may be given in a half or in touches. */
+const PAIRS = { maxPaints: 2, maxDrops: 8 } as const
+const THREES = { maxPaints: 3, maxDrops: 8 } as const
 
 /** What unmeasured bottles leave in doubt, ΔE00: of mixes no nearer than this, fewer bottles and drops win. */
 const ALIKE = 4
@@ -30,11 +31,11 @@ export interface RoleMix {
   off: number
 }
 
-/** All mixes of a box, as flat lists: colour, members, drops. */
+/** All mixes of a box, as flat lists: colour, members by their places in the box, drops. */
 interface Mixes {
   labs: Float64Array
   members: Uint8Array
-  drops: Uint8Array
+  drops: Float32Array
   size: number
 }
 const SLOTS = 3
@@ -44,27 +45,44 @@ function allMixes(paints: readonly Paint[]): Mixes {
   const members: number[] = []
   const drops: number[] = []
   const { white } = weightsOf()
-  for (const limits of LIMITS)
-    eachRecipe(paints, limits, weightsOf(), (count, who, many, X, Y, Z) => {
-      if (limits.maxPaints === 3 && count < 3) return
-      const { L, a, b } = labOfXyz([X, Y, Z], white)
-      found.push(L, a, b)
-      for (let i = 0; i < SLOTS; i++) {
-        members.push(i < count ? who[i]! : 0)
-        drops.push(i < count ? many[i]! : 0)
-      }
-    })
+  const places = new Map(paints.map(({ id }, i) => [id, i]))
+  const less = ([0.5, TOUCH] as const).flatMap((share) =>
+    paints.map((paint) => touchOf(paint, share)),
+  )
+  const given = [...paints, ...less]
+  const placeOf = given.map(({ id }) => places.get(untouched(id))!)
+  const shareOf = given.map(({ id }) => shareGiven(id))
+  const take = (least: number, [count, who, many, X, Y, Z]: Parameters<Visit>): void => {
+    if (count < least) return
+    for (let i = 0; i < count; i++) {
+      const place = placeOf[who[i]!]!
+      const share = shareOf[who[i]!]!
+      // A bottle is given once; of halves one, of touches four, and beside whole drops.
+      if (share < 1 && (count < 2 || many[i]! > (share === TOUCH ? 4 : 1))) return
+      for (let k = 0; k < i; k++)
+        if (placeOf[who[k]!] === place || (share < 1 && shareOf[who[k]!]! < 1)) return
+    }
+    const { L, a, b } = labOfXyz([X, Y, Z], white)
+    found.push(L, a, b)
+    for (let i = 0; i < SLOTS; i++) {
+      members.push(i < count ? placeOf[who[i]!]! : 0)
+      drops.push(i < count ? many[i]! * shareOf[who[i]!]! : 0)
+    }
+  }
+  eachRecipe(given, PAIRS, weightsOf(), (...one) => take(1, one))
+  eachRecipe(paints, THREES, weightsOf(), (...one) => take(3, one))
   return {
     labs: Float64Array.from(found),
     members: Uint8Array.from(members),
-    drops: Uint8Array.from(drops),
+    drops: Float32Array.from(drops),
     size: found.length / 3,
   }
 }
 
 /**
  * Mixes of a box by what they are called: inside the window of a role and holding what such a mix holds, then nearest to
- * where a figure wants it. All that a box mixes in two bottles of 20 drops, or three of 8, is tried.
+ * where a figure wants it. All that a box mixes of two bottles,
+ * one of them in a half or touches too, and of three is tried, in up to eight drops.
  */
 export class RoleMixes {
   private readonly mixes: Mixes
@@ -152,7 +170,9 @@ export class RoleMixes {
     const { members, drops } = this.mixes
     return [0, 1, 2].flatMap((i) => {
       const many = drops[SLOTS * mix + i]!
-      return many > 0 ? [{ paint: this.paints[members[SLOTS * mix + i]!]!, drops: many }] : []
+      return many > 0
+        ? [{ paint: this.paints[members[SLOTS * mix + i]!]!, drops: Math.round(10 * many) / 10 }]
+        : []
     })
   }
 

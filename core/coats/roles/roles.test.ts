@@ -31,13 +31,29 @@ function* everyMix(box: readonly Paint[]) {
   for (let i = 0; i < box.length; i++) {
     yield [{ paint: box[i]!, drops: 1 }]
     for (let j = i + 1; j < box.length; j++) {
-      for (let a = 1; a < 20; a++)
-        for (let b = 1; a + b <= 20; b++)
+      for (let a = 1; a < 8; a++)
+        for (let b = 1; a + b <= 8; b++)
           if (gcd(a, b) === 1)
             yield [
               { paint: box[i]!, drops: a },
               { paint: box[j]!, drops: b },
             ]
+      // One beside whole drops of another: half a drop, or a touch to four.
+      for (const [little, other] of [
+        [box[i]!, box[j]!],
+        [box[j]!, box[i]!],
+      ] as const)
+        for (let a = 1; a < 8; a++)
+          for (const [share, most] of [
+            [0.5, 1],
+            [0.1, 4],
+          ] as const)
+            for (let b = 1; b <= most && a + b <= 8; b++)
+              if (gcd(a, b) === 1)
+                yield [
+                  { paint: other, drops: a },
+                  { paint: little, drops: b * share },
+                ]
       for (let k = j + 1; k < box.length; k++)
         for (let a = 1; a < 7; a++)
           for (let b = 1; a + b < 8; b++)

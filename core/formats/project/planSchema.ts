@@ -25,7 +25,7 @@ export const planSchema = shaped<FigurePlan>()(
     turn: within(range.turn),
     sheen: within(range.sheen),
     maxPaints: whole(1, 4),
-    maxDrops: whole(4, 24),
+    maxDrops: v.optional(whole(4, 24)),
     shadow: v.optional(oneOf(shadowSchoolKeys, 'school of shadow')),
     light: v.optional(oneOf(lightSchoolKeys, 'school of light')),
     lift: v.optional(within(range.lift)),

@@ -1,6 +1,6 @@
 import { shaped } from './shaped'
 import * as v from 'valibot'
-import { canBeGiven, lessThanADrop, MOST_OF_ONE } from '../../puddle/dispense'
+import { canBeSaid, MOST_OF_ONE, TOUCH } from '../../puddle/dispense'
 import { id, text } from '../fields'
 import { atMost, named } from './common'
 import { longest, mostOf, range } from '../../project/limits'
@@ -12,11 +12,11 @@ export const puddleId = v.pipe(
   v.regex(/^[\w-]+(\.[\w-]+)?$/, 'may hold letters, digits, - and _ only'),
 )
 
-const allowed = `allowed is a whole number from ${range.drops.join(' to ')}, with a half or a quarter up to ${MOST_OF_ONE}, or ${lessThanADrop.join(', ')}`
+const allowed = `allowed is a whole number from ${range.drops.join(' to ')}, with a half or a quarter up to ${MOST_OF_ONE}, or ${TOUCH} to ${4 * TOUCH} by touches`
 const drops = v.pipe(
   v.number(`is not a number; ${allowed}`),
   v.check(
-    (n) => canBeGiven(n) || (Number.isInteger(n) && n >= range.drops[0] && n <= range.drops[1]),
+    (n) => canBeSaid(n) || (Number.isInteger(n) && n >= range.drops[0] && n <= range.drops[1]),
     ({ input }) => `is ${String(input)}; ${allowed}`,
   ),
 )
@@ -39,6 +39,7 @@ export const puddleSchema = shaped<StoredPuddle>()(
     id: puddleId,
     name: v.optional(named(longest.shortName)),
     figure: v.optional(id),
+    letDown: v.optional(v.literal(true, 'is not true; leave it out where it is not let down')),
     parts: puddleParts,
   }),
 )

@@ -60,9 +60,9 @@ describe('puddles of a project', () => {
     expect(issuesOf(withPuddles([{ ...flesh, parts: [poured('gone')] }]))).toEqual([
       'puddles[0].parts[0]: there is no puddle "gone"',
     ])
-    const tenth = [{ ...white, drops: 0.3 }]
+    const tenth = [{ ...white, drops: 0.35 }]
     expect(issuesOf(withPuddles([{ ...flesh, parts: tenth }]))[0]).toMatch(
-      /^puddles\[0\]\.parts\[0\]\.drops: is 0\.3; allowed is a whole number from 1 to 99/,
+      /^puddles\[0\]\.parts\[0\]\.drops: is 0\.35; allowed is a whole number from 1 to 99/,
     )
   })
 

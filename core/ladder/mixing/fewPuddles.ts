@@ -14,9 +14,7 @@ export const plainRatios: readonly (readonly [dark: number, light: number])[] = 
   [4, 1],
   [3, 1],
   [2, 1],
-  [3, 2],
   [1, 1],
-  [2, 3],
   [1, 2],
   [1, 3],
   [1, 4],
@@ -37,6 +35,8 @@ export interface PuddleLadder {
   steps: PuddleStep[]
   /** Mean ΔE00 over the steps. */
   mean: number
+  /** … with what the puddles cost beside. */
+  weighed: number
 }
 
 /** So many ways a step tell how far off the best can be at most. */
@@ -46,6 +46,8 @@ const FIRST_WAYS = 4
 interface Candidate {
   parts: Part<Paint>[]
   deltaE00: number
+  /** What it is weighed by. */
+  cost: number
   /** Its place among all of them, as the evaluator has them. */
   at: number
 }
@@ -112,7 +114,7 @@ function rowsOf(
   const n = ways.length
   const rows: Rows = [
     ways.map((list, i) =>
-      list.map(({ deltaE00 }) => (i === 0 ? { sum: deltaE00, from: -1, way: -1 } : undefined)),
+      list.map(({ cost }) => (i === 0 ? { sum: cost, from: -1, way: -1 } : undefined)),
     ),
   ]
   for (let used = 1; used < puddles; used++) {
@@ -130,10 +132,10 @@ function rowsOf(
         return list.map((one) => {
           let best: Reached | undefined
           for (const { way, i, k } of open) {
-            const room = Math.min(best?.sum ?? Infinity, most) - way.sum - one.deltaE00
+            const room = Math.min(best?.sum ?? Infinity, most) - way.sum - one.cost
             if (room < 0) break
             const { sum } = bridge(i, ways[i]![k]!, j, one, room)
-            if (sum <= room) best = { sum: way.sum + sum + one.deltaE00, from: i, way: k }
+            if (sum <= room) best = { sum: way.sum + sum + one.cost, from: i, way: k }
           }
           return best
         })
@@ -175,21 +177,22 @@ function wayBack(
       steps[step] = { between: [from, at], ratio, deltaE00 }
     ;[at, way] = [from, before]
   }
-  return { anchors, steps, mean: sum / n }
+  const mean = steps.reduce((all, { deltaE00 }) => all + deltaE00, 0) / n
+  return { anchors, steps, mean, weighed: sum / n }
 }
 
 /**
  * A ladder from few puddles: one at either end and others between, every further step a plain ratio of the two puddles
  * it lies between. Which steps are puddles, how each is mixed (among the candidates) and every ratio are chosen
- * together: a shortest way through the ladder, so no choice among the candidates has a lesser mean.
- * @param candidates ways to mix each step, at least one, the best first.
+ * together: a shortest way through the ladder, so no choice among the candidates has a lesser mean, costs counted.
+ * @param candidates ways to mix each step, at least one, the best first; weighed by cost where they have one.
  * @param puddles how many, 2 up to the steps.
  * @throws RangeError for fewer than two puddles or more than there are steps.
  * @example fewPuddles(targets, candidates, 3).anchors // [0, 3, 6]
  */
 export function fewPuddles(
   targets: readonly Lab[],
-  candidates: readonly (readonly { parts: Part<Paint>[]; deltaE00: number }[])[],
+  candidates: readonly (readonly { parts: Part<Paint>[]; deltaE00: number; cost?: number }[])[],
   puddles: number,
 ): PuddleLadder {
   const n = targets.length
@@ -198,11 +201,15 @@ export function fewPuddles(
   // The best from the first few ways is soon found, and nothing that misses more need be gone into.
   const few = candidates.map((list) => list.slice(0, FIRST_WAYS))
   const most = candidates.some((list) => list.length > FIRST_WAYS)
-    ? fewPuddles(targets, few, puddles).mean * n * (1 + 1e-12)
+    ? fewPuddles(targets, few, puddles).weighed * n * (1 + 1e-12)
     : Infinity
   const all: Mixture[] = []
   const ways: Candidate[][] = candidates.map((list) =>
-    list.map((one) => ({ ...one, at: all.push(mixPaints(one.parts)) - 1 })),
+    list.map((one) => ({
+      ...one,
+      cost: one.cost ?? one.deltaE00,
+      at: all.push(mixPaints(one.parts)) - 1,
+    })),
   )
   const evaluator = new MixEvaluator(all)
   const bridge = bridgesOf(targets, evaluator)

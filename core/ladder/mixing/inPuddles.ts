@@ -1,6 +1,7 @@
 import { fewPuddles } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 import type { MixedLadder, MixedStep, MixRequest } from './mixing'
+import { NEAREST, practical } from '../../recipe/advice/practical'
 import { ladderWithTouch, touchedLadder } from './touch'
 import type { TouchedLadder } from './touch'
 
@@ -18,9 +19,11 @@ const withoutTouch = (ladder: PuddleLadder): TouchedLadder => ({ ladder, mean: l
  * @example inPuddles(request).note.puddles // [0, 3, 6]
  */
 export function inPuddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLadder {
-  const { targets, several, paints } = request
+  const { targets, several } = request
+  // A touch is of a bottle, into a puddle that stands.
+  const paints = request.paints.slice(0, request.bottles)
   const many = Math.min(wanted, targets.length)
-  const ways = targets.map((target) => several(target, WAYS))
+  const ways = targets.map((target) => practical(several(target, NEAREST), WAYS))
   // What a touch and what one more puddle would bring is told from the best few of the ways.
   const best = ways.map((list) => list.slice(0, TOLD_FROM))
   const told = touchedLadder(targets, best, many, paints)

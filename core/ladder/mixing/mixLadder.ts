@@ -137,7 +137,9 @@ function bought({ targets, paints }: MixRequest, progression: readonly string[])
 export function mixLadder(request: MixRequest): MixedLadder {
   const { mixing } = request
   if (mixing.way === 'puddles') return inPuddles(request, mixing.puddles)
-  if (mixing.way === 'run') return run(request, mixing.light, mixing.shade)
-  if (mixing.way === 'bought') return bought(request, mixing.progression)
-  return matched(request, mixing.mostBottles, mixing.family)
+  // These count bottles, or go from one to another: parts of drops are none.
+  const plain = { ...request, paints: request.paints.slice(0, request.bottles) }
+  if (mixing.way === 'run') return run(plain, mixing.light, mixing.shade)
+  if (mixing.way === 'bought') return bought(plain, mixing.progression)
+  return matched(plain, mixing.mostBottles, mixing.family)
 }

@@ -51,6 +51,8 @@ export interface MixRequest extends Limits {
   /** Place of the base among the targets. */
   base: number
   paints: readonly Paint[]
+  /** So many of the paints, the first, are bottles as they are; all when not given. */
+  bottles?: number
   mixing: Mixing
   /** The closest recipe for each target from some paints. */
   closest: (targets: readonly Lab[], paints: readonly Paint[]) => MixedStep[]

@@ -83,7 +83,7 @@ describe('constraints', () => {
       .slice(box.length)
       .map(({ id }) => id)
     expect(strong).toContain('carbon-black@0.1')
-    expect(strong).toContain('carbon-black@0.25')
+    expect(strong).toContain('carbon-black@0.5')
     expect(strong).not.toContain('yellow-ochre@0.1')
   })
 })

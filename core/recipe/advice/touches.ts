@@ -2,22 +2,27 @@ import type { Mixture } from '../../paint/mixture'
 import type { BottleDrops } from '../../puddle/parts'
 import type { Paint } from '../../paint/paint'
 import { tintingStrength } from '../../paint/strength'
-import { canBeGiven, dispensed } from '../../puddle/dispense'
+import { canBeGiven, dispensed, TOUCH } from '../../puddle/dispense'
 
 /** Less than a drop: what a strong paint is given in. */
 const touchAmounts = [
   { share: 0.5, name: 'half a drop' },
-  { share: 0.25, name: 'a quarter drop' },
-  { share: 0.1, name: 'a toothpick’s tenth' },
+  { share: TOUCH, name: 'a touch' },
 ] as const
 
-/** Tinting strength from which a whole drop is much; ultramarine and red oxide are at about 12. */
-const STRONG = 20
+/** Tinting strength from which a whole drop is much in six; red oxide is at 12, ochre at 1. */
+const STRONG = 10
 
 /** A paint's id with the part of a drop it stands for, and back. */
 const touchId = (id: string, share: number): string => `${id}@${share}`
-/** @example untouched('carbon-black@0.25') // "carbon-black" */
+/** @example untouched('carbon-black@0.5') // "carbon-black" */
 export const untouched = (id: string): string => id.split('@')[0]!
+
+/**
+ * What share of a drop a paint stands for.
+ * @example shareGiven('carbon-black@0.5') // 0.5
+ */
+export const shareGiven = (id: string): number => Number(id.split('@')[1] ?? 1)
 
 /**
  * A strong paint as it is given in less than drops: one "drop" of it is a share of a drop, so K and S
@@ -25,7 +30,7 @@ export const untouched = (id: string): string => id.split('@')[0]!
  */
 export function touchOf(paint: Paint, share: number): Paint {
   const amount = touchAmounts.find((one) => one.share === share)
-  if (!amount) throw new RangeError(`a touch of ${share}; allowed is 0.5, 0.25 or 0.1`)
+  if (!amount) throw new RangeError(`a touch of ${share}; allowed is 0.5 or 0.1`)
   return {
     ...paint,
     id: touchId(paint.id, share),
@@ -37,14 +42,13 @@ export function touchOf(paint: Paint, share: number): Paint {
 
 /**
  * Parts with touches in them as drops of the paints themselves, in amounts that can be dispensed.
- * @example touchesAsDrops([{ paint: 'carbon-black@0.25', drops: 1 }, { paint: 'titanium-white', drops: 3 }])[0].drops // 0.25
+ * @example touchesAsDrops([{ paint: 'carbon-black@0.5', drops: 1 }, { paint: 'titanium-white', drops: 3 }])[0].drops // 0.5
  */
 export function touchesAsDrops(parts: readonly BottleDrops[]): BottleDrops[] {
   const sum = new Map<string, number>()
   for (const { paint, drops } of parts) {
     const id = untouched(paint)
-    const share = id === paint ? 1 : Number(paint.slice(id.length + 1))
-    sum.set(id, (sum.get(id) ?? 0) + drops * share)
+    sum.set(id, (sum.get(id) ?? 0) + drops * shareGiven(paint))
   }
   const ratio = [...sum.values()]
   const least = ratio.every(canBeGiven) ? ratio.reduce((all, one) => all + one, 0) : 0
@@ -52,10 +56,18 @@ export function touchesAsDrops(parts: readonly BottleDrops[]): BottleDrops[] {
   return [...sum.keys()].map((paint, i) => ({ paint, drops: drops[i]! }))
 }
 
-/** The box with every strong paint also in halves, quarters and tenths; weak paints as they are. */
+/**
+ * Whether a whole drop of a paint is much in a small puddle.
+ * @param white what its tinting strength is told by.
+ * @example isStrong(black, white) // true
+ */
+export const isStrong = (paint: Paint, white: Mixture): boolean =>
+  tintingStrength(paint, white) > STRONG
+
+/** The box with every strong paint also in halves and touches; weak paints as they are. */
 export const withTouches = (paints: readonly Paint[], white: Mixture): Paint[] => [
   ...paints,
   ...paints
-    .filter((paint) => tintingStrength(paint, white) > STRONG)
+    .filter((paint) => isStrong(paint, white))
     .flatMap((paint) => touchAmounts.map(({ share }) => touchOf(paint, share))),
 ]

@@ -13,7 +13,7 @@ import {
   usualAmounts,
 } from '../../../../core'
 import type { LadderCard, PuddlePart, StepKey } from '../../../../core'
-import { countWords, madeInWords } from '../../../words/amounts'
+import { madeInWords, partWords } from '../../../words/amounts'
 import { placeWords } from '../../../words/places'
 import { saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents/accents'
@@ -80,7 +80,7 @@ function given(key: StepKey, made: readonly PuddlePart[]): string[] {
   const planned = palette.palette.plannedOf({ puddle: stepPuddle(store.figure.id, key) })
   return made.map(({ of, drops }, i) => {
     const count = planned ? planned.given.drops[i]! : drops
-    return `${countWords(count)} ${nameOf(of)}`
+    return partWords(count, nameOf(of))
   })
 }
 const card = computed<LadderCard>(() => {

@@ -9,7 +9,7 @@ import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
 import { useProject } from '../../../stores/project/project'
-import { aboutWords, countWords, timesWords } from '../../../words/amounts'
+import { aboutWords, amountWords, partWords, timesWords } from '../../../words/amounts'
 import { usePath } from './usePath'
 import type { PathMove } from './usePath'
 
@@ -76,8 +76,11 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
             <span v-if="move.given.times > 1"> {{ timesWords(move.given.times) }}</span>
             <span class="parts">
               <span v-for="(part, i) in move.parts" :key="i">
-                {{ countWords(move.given.drops[i]!)
-                }}{{ 'bottle' in move.of ? ' drops' : ` ${nameOf(part.of)}` }}
+                {{
+                  'bottle' in move.of
+                    ? amountWords(move.given.drops[i]!)
+                    : partWords(move.given.drops[i]!, nameOf(part.of))
+                }}
                 <DropBeads
                   :lab="colourOf(part.of, palette.palette)"
                   :drops="move.given.drops[i]!"

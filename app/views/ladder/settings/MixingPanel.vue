@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElCheckbox, ElCheckboxGroup } from 'element-plus'
 import { computed } from 'vue'
-import { distances, stepCounts, usual, USUAL_PUDDLES } from '../../../../core'
+import { distances, stepCounts, usual, usualDrops, USUAL_PUDDLES } from '../../../../core'
 import type { FigurePlan, SeenFrom, StepCount, MixingKey } from '../../../../core'
 import AmountField from '../../../parts/field/AmountField.vue'
 import LadderChoice from '../../../parts/field/LadderChoice.vue'
@@ -44,7 +44,11 @@ function setWay(next: MixingKey): void {
     next === 'bought' && !plan.value.progression ? ladder.paintsUsed.map(({ id }) => id) : undefined
   set({ way: next === 'puddles' ? undefined : next, ...(progression ? { progression } : {}) })
 }
-const drops = asOptions([4, 6, 8, 10, 12, 16, 20, 24])
+/** Nothing said, 0: what is usual for its size and number. */
+const drops = computed(() => [
+  { key: 0, name: `usual, ${usualDrops(store.figure)}` },
+  ...asOptions([4, 5, 6, 8, 10, 12, 16, 20, 24]),
+])
 const bottles = [{ key: 0, name: 'any' }, ...asOptions([2, 3, 4, 5, 6])]
 const judged = (Object.keys(distances) as SeenFrom[]).map((key) => ({
   key,
@@ -91,8 +95,8 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
       <PickOne
         label="Most drops"
         :options="drops"
-        :model-value="plan.maxDrops"
-        @update:model-value="store.setLimit('maxDrops', $event)"
+        :model-value="plan.maxDrops ?? 0"
+        @update:model-value="set({ maxDrops: $event || undefined })"
       />
     </div>
     <LadderChoice

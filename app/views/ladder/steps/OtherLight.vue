@@ -2,7 +2,7 @@
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { paintOf } from '../../../stores/paints'
-import { countWords } from '../../../words/amounts'
+import { partWords } from '../../../words/amounts'
 
 /** The ladder of the second light; it meets the first at the base. */
 const ladder = useLadder()
@@ -20,7 +20,7 @@ const ladder = useLadder()
         />
         <b>{{ step.name }}</b>
         <span v-for="{ paint, drops } in step.parts" :key="paint">
-          {{ countWords(drops) }} {{ paintOf(paint).name }}
+          {{ partWords(drops, paintOf(paint).name) }}
         </span>
         <span v-if="step.off !== undefined" class="soft">off by {{ step.off.toFixed(1) }}</span>
       </div>

@@ -1,0 +1,29 @@
+import { letDownPaint, mixingBox } from '../../../core'
+import type { LetDown, MixingBox, Paint, StoredPuddle } from '../../../core'
+import { isKnown, paintOf } from '../paints'
+
+/** Let-downs among puddles, as far as their bottles are there. */
+export const letDownsIn = (stored: readonly StoredPuddle[]): LetDown[] =>
+  stored.flatMap(({ id, name, parts, letDown }) => {
+    const inside = parts.flatMap(({ of, drops }) =>
+      'bottle' in of && isKnown(of.bottle) ? [{ paint: paintOf(of.bottle), drops }] : [],
+    )
+    if (!letDown || inside.length < parts.length) return []
+    return [{ id, name: name ?? `${inside[0]!.paint.name}, let down`, parts: inside }]
+  })
+
+/** Bottles, and what was let down of them; what is less than a drop is the search's own. */
+export function withLetDowns(bottles: readonly Paint[], stored: readonly StoredPuddle[]): Paint[] {
+  const had = new Set(bottles.map(({ id }) => id))
+  const down = letDownsIn(stored).filter(({ parts }) =>
+    parts.every(({ paint }) => had.has(paint.id)),
+  )
+  return [...bottles, ...down.map(letDownPaint)]
+}
+
+/**
+ * What a figure's small puddles are mixed from: the bottles on its table, what was let down of them, strong ones in less
+ * than drops.
+ */
+export const smallBox = (table: readonly Paint[], stored: readonly StoredPuddle[]): MixingBox =>
+  mixingBox(table, letDownsIn(stored), paintOf('titanium-white'))

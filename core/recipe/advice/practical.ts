@@ -1,0 +1,57 @@
+import type { Paint } from '../../paint/paint'
+import type { Part } from '../../paint/mix'
+import { shareGiven, untouched } from './touches'
+
+/**
+ * What a mix has to bring nearer for what it costs at the bench, ΔE00: less than the doubt of bottles that are told by
+ * colour and label can tell (3 to 6, docs/optics.md), so that among what looks alike the fewest bottles and drops win.
+ */
+const COSTS = { bottle: 0.3, drop: 0.3, lessThanADrop: 0.4 } as const
+
+/** Those that a painter would rather pour are looked for among so many that are near. */
+export const NEAREST = 96
+
+/** A way to mix something. */
+export interface Way {
+  parts: Part<Paint>[]
+  deltaE00: number
+}
+/** … with what it is worth against others: how far off it is, and what it costs. */
+export interface WeighedWay extends Way {
+  cost: number
+}
+
+const isWhole = ({ paint }: Part<Paint>): boolean => untouched(paint.id) === paint.id
+
+function costOf({ parts, deltaE00 }: Way): number {
+  const whole = parts.filter(isWhole)
+  const drops = whole.reduce((sum, part) => sum + part.drops, 0)
+  const less = parts.length - whole.length
+  const { bottle, drop, lessThanADrop } = COSTS
+  return deltaE00 + bottle * (parts.length - 1) + drop * drops + lessThanADrop * less
+}
+
+/** A bottle is given once: in drops, in halves or in touches, never a drop and a half; of halves one, of touches four. */
+function canBePoured(parts: readonly Part<Paint>[]): boolean {
+  const bottles = new Set(parts.map(({ paint }) => untouched(paint.id)))
+  return (
+    bottles.size === parts.length &&
+    parts.every(({ paint, drops }) => {
+      const share = shareGiven(paint.id)
+      return share === 1 || (share === 0.5 ? drops % 2 === 0 || drops === 1 : drops <= 4)
+    })
+  )
+}
+
+/**
+ * Of ways to mix something those that a painter would take: what can be poured, the least cost first.
+ * @param many at most so many; the nearest of all where none can be poured.
+ * @example practical([{ parts: [{ paint: ochre, drops: 1 }], deltaE00: 1 }], 4).length // 1
+ */
+export function practical(ways: readonly Way[], many: number): WeighedWay[] {
+  const can = ways.filter(({ parts }) => canBePoured(parts))
+  return (can.length > 0 ? can : ways.slice(0, 1))
+    .map((way) => ({ ...way, cost: costOf(way) }))
+    .sort((one, other) => one.cost - other.cost)
+    .slice(0, many)
+}
