@@ -64,7 +64,7 @@ it('no amount of any mix reads as a fraction that cannot be given', () => {
         const parts = ratio.map((drops, i) => ({ of: { bottle: `p${i}` }, drops }))
         const words = givenInWords({ of: { puddle: 'x' }, parts, given }, nameOf)
         expect(words).toMatch(
-          /^((\d+|½|a touch of|[2-4] touches of) p\d)( \+ (\d+|½|a touch of|[2-4] touches of) p\d)*(, (twice|\d+ times) over)?$/,
+          /^((\d+|[1-5]?½|a touch of|[2-4] touches of) p\d)( \+ (\d+|[1-5]?½|a touch of|[2-4] touches of) p\d)*(, (twice|\d+ times) over)?$/,
         )
       },
     ),

@@ -63,6 +63,4 @@ export const range = {
   eveningMin: [15, 720],
   tolerance: [0.5, 20],
   bare: [0.01, 1],
-  coatsOfStep: [1, 20],
-  thinnerOfStep: [0, 20],
 } as const

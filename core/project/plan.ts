@@ -35,8 +35,6 @@ export interface FigurePlan extends Omit<Lighting, 'shadowTint' | 'lightTint' | 
   runShade?: string
   /** Bottles of a bought progression. */
   progression?: string[]
-  coats?: number
-  thinner?: number
   /** Share of the figure that is bare skin. */
   bare?: number
 }

@@ -7,16 +7,22 @@ export const lessThanADrop = [TOUCH, 2 * TOUCH, 3 * TOUCH, 4 * TOUCH, 0.5] as co
 /** More drops of one bottle in one go are miscounted; common practice, no source. */
 export const MOST_OF_ONE = 24
 
+/** Beyond so many whole drops nobody counts half a drop more; common practice, no source. */
+const MOST_WITH_HALF = 6
+
 const whole = Array.from({ length: MOST_OF_ONE }, (_, n) => n + 1)
-/** Every amount that can be given in one go: touches, half a drop, whole drops up to 24. Nobody pours a quarter. */
-const amounts: readonly number[] = [...lessThanADrop, ...whole]
+/** Every amount that can be given in one go: touches, halves of few drops, whole drops up to 24. Nobody pours a quarter. */
+const amounts: readonly number[] = [
+  ...lessThanADrop,
+  ...whole.flatMap((n) => (n < MOST_WITH_HALF ? [n, n + 0.5] : [n])),
+]
 const near = (one: number, other: number): boolean => Math.abs(one - other) < 1e-6
 const nearestAmount = (drops: number): number =>
   amounts.reduce((best, one) => (Math.abs(one - drops) < Math.abs(best - drops) ? one : best))
 
 /**
- * Whether so many drops can be given in one go: whole drops up to 24, half a drop, or a touch to four.
- * @example canBeGiven(2.5) // false
+ * Whether so many drops can be given in one go: whole drops up to 24, of few a half more, half a drop, or a touch to four.
+ * @example canBeGiven(2.25) // false
  */
 export const canBeGiven = (drops: number): boolean => near(nearestAmount(drops), drops)
 
@@ -41,10 +47,6 @@ export interface Dispensed {
   exact: boolean
 }
 
-/** A small mix is made so often at most, and once more only where that spares so much of it. */
-const MOST_TIMES = 3
-const SPARES = 0.1
-
 /** Sizes in which every part can be given, the smallest first. */
 function sizesOf(ratio: readonly number[]): number[] {
   const least = Math.min(...ratio)
@@ -66,20 +68,9 @@ export function dispensed(ratio: readonly number[], wanted: number): Dispensed {
   const sizes = sizesOf(ratio)
   const sum = ratio.reduce((all, part) => all + part, 0)
   const exact = sizes.length > 0
-  if (!exact) sizes.push(MOST_OF_ONE / Math.max(...ratio))
-  const timesOf = (size: number): number => Math.max(1, Math.ceil(wanted / (size * sum) - 1e-9))
-  // In one go, or a smaller mix two or three times over where that leaves less; a large one as often as it takes.
-  const most = Math.max(MOST_TIMES, timesOf(sizes.at(-1)!))
-  let size = sizes.at(-1)!
-  let times = timesOf(size)
-  for (const one of sizes.toReversed()) {
-    const often = timesOf(one)
-    if (
-      often <= most &&
-      one * often * sum < size * times * sum * (1 - SPARES * (often - times)) - 1e-9
-    )
-      [size, times] = [one, often]
-  }
+  const most = sizes.at(-1) ?? MOST_OF_ONE / Math.max(...ratio)
+  const times = Math.max(1, Math.ceil(wanted / (most * sum) - 1e-9))
+  const size = sizes.find((one) => one * sum * times >= wanted - 1e-9) ?? most
   const drops = ratio.map((part) => nearestAmount(part * size))
   return { drops, times, exact, total: times * dropsIn(drops.map((n) => ({ drops: n }))) }
 }

@@ -31,7 +31,6 @@ async function paintOf(
   const small = (figure.details ?? []).length > 0 ? await threads.coats().small(paints) : []
   return {
     figure,
-    steps,
     spots: spotsOf(figure, steps),
     contents,
     glazes: glazesOf(figure, ground, contents, found, paints),

@@ -34,7 +34,7 @@ it('how much is painted, and how it is mixed, moves no aim, so that nothing is s
   const { figure } = useProject()
   const aims = JSON.stringify(aimsOf(figure))
   for (const plan of [
-    ...[{ bare: 0.4 }, { coats: 3 }, { thinner: 2 }, { maxDrops: 8 }, { maxPaints: 2 }],
+    ...[{ bare: 0.4 }, { maxDrops: 8 }, { maxPaints: 2 }],
     ...[{ puddles: 4 }, { way: 'run' }, { progression: ['burnt-umber'] }, { form: 'hand' }],
   ] as const)
     expect(JSON.stringify(aimsOf({ ...figure, plan: { ...figure.plan, ...plan } as never }))).toBe(

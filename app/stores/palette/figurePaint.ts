@@ -1,4 +1,4 @@
-import { coatKinds, EVERYWHERE, stepPuddle, usualAmounts } from '../../../core'
+import { coatKinds, EVERYWHERE, usualAmounts } from '../../../core'
 import type { Figure, Ingredient, Painted, PuddlePart, SpotShares, StepKey } from '../../../core'
 import type { ShownDetail } from '../accents/details'
 import type { Glazes } from '../accents/glazes'
@@ -8,7 +8,6 @@ import type { Contents } from './contents'
 /** Everything that one figure is painted with. */
 export interface FigurePaint {
   figure: Figure
-  steps: readonly { key: StepKey; share: number }[]
   /** Kinds of spots that its form has. */
   spots: SpotShares
   contents: Contents
@@ -70,23 +69,17 @@ export const foundPuddles = (
 ]
 
 /** What a figure's paint goes on, as far as its amounts go. */
-export function paintedOf({ figure, steps, spots, glazes, details }: FigurePaint): Painted {
-  const { coats, thinner, bare } = figure.plan
+export function paintedOf({ figure, spots, glazes, details }: FigurePaint): Painted {
+  const { bare } = figure.plan
   const { id } = figure
   const { under, coats: laid } = stackPlanOf(figure)
   return {
     amounts: {
       sizeMm: figure.size.heightMm,
       figures: figure.many,
-      coats: coats ?? usualAmounts.coats,
-      thinner: thinner ?? usualAmounts.thinner,
       bare: bare ?? usualAmounts.bare,
       dropsPerMl: usualAmounts.dropsPerMl,
     },
-    // What the painter's own coats lay is what is painted; nothing is poured for a step that no coat lays.
-    steps: figure.stack
-      ? []
-      : steps.map(({ key, share }) => ({ puddle: stepPuddle(id, key), share })),
     spots,
     under: under.kind === 'flat' ? [under.of] : [under.dark, under.light],
     coats: laid.map(({ of, kind, thinner: thin, passes, place }) => ({

@@ -31,11 +31,11 @@ const still = async (): Promise<void> => {
   await until(() => ladder.searching).toBe(false)
 }
 
-/** Every number before a name, as the painter reads it: whole, a half, touches, never above 24. */
+/** Every number before a name, as the painter reads it: whole, halves, touches, never above 24. */
 function readable(words: string, when: string): void {
   for (const [, count] of words.matchAll(/(?:^|\+ |: )(\S+) /g)) {
     if (count === 'a') continue
-    expect(count, `${when}: ${words}`).toMatch(/^(\d+|½)$/)
+    expect(count, `${when}: ${words}`).toMatch(/^(\d+|[1-5]?½)$/)
     expect(parseInt(count!, 10) || 0, `${when}: ${words}`).toBeLessThanOrEqual(MOST_OF_ONE)
   }
 }

@@ -30,7 +30,6 @@ export const usePalette = defineStore('palette', () => {
       new FigurePalette(
         {
           figure: store.figure,
-          steps: ladder.steps,
           spots: ladder.spots,
           contents: ladder.contents,
           others: ladder.otherSteps,

@@ -65,7 +65,7 @@ it(`${RUNS} random sequences of changes with hostile values: each state that wou
       () => store.paintLike(id(), [id(), id()], ['coats', 'accents', 'ladder', 'bench']),
       () => store.setCommissionName(texts()),
       () => store.setLighting(one(['contrast', 'warmth', 'sheen'] as const), any()),
-      () => store.setPlan({ [one(['bottles', 'form', 'key', 'spacing', 'thinner'])]: any() }),
+      () => store.setPlan({ [one(['bottles', 'form', 'key', 'spacing', 'bare'])]: any() }),
       () => store.moveStep(key(), one([undefined, lab, { L: any(), a: 1, b: 1 }])),
       () => store.keep(key(), one([undefined, [], [{ of: ingredient(), drops: any() }]])),
       () =>

@@ -22,18 +22,12 @@ export interface AmountsRequest {
   /** Height of a figure, mm. */
   sizeMm: number
   figures: number
-  /** Coats of every step. */
-  coats: number
-  /** Parts of thinner to one of paint. */
-  thinner: number
   /** Share of the figure that is bare skin, 0–1. */
   bare: number
   dropsPerMl: number
-  /** Share of the skin of every step. */
-  shares: readonly number[]
 }
 
-export const usualAmounts = { figures: 1, coats: 2, thinner: 1, bare: 0.3, dropsPerMl: 20 } as const
+export const usualAmounts = { figures: 1, bare: 0.3, dropsPerMl: 20 } as const
 
 /**
  * Bare skin of one figure, cm²: a body scaled down, by the square of its height.
@@ -65,14 +59,3 @@ export function coatDrops(
   const coatCm = coatThicknessUm(thinner, wicked) / 1e4
   return area * share * coats * (coatCm / STAYS) * LOSS * figure.dropsPerMl
 }
-
-/**
- * Drops of paint (thinner not counted) that every step takes. Every step's coats lie on its own share of the skin and a
- * third of what lies above it, since lights are laid over the step below.
- * @example dropsNeeded({ ...usualAmounts, sizeMm: 75, figures: 1, shares: [0.5, 0.5] })
- */
-export const dropsNeeded = (request: AmountsRequest): number[] =>
-  request.shares.map((own, i) => {
-    const above = request.shares.slice(i + 1).reduce((sum, share) => sum + share, 0)
-    return coatDrops(request, { ...request, share: own + above / 3, wicked: false })
-  })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { EVERYWHERE } from '../../project/place'
 import { lightParts, spotShares } from '../../place/spots'
-import { coatDrops, dropsNeeded, skinAreaCm2, usualAmounts } from './needed'
+import { coatDrops, keptDrops, skinAreaCm2, usualAmounts } from './needed'
 import { wantedDrops } from './wanted'
 import type { Painted } from './wanted'
 
@@ -20,25 +20,12 @@ describe('how much paint', () => {
     // A life-size person of the round figures: 1.8 m² of skin when all of it is bare.
     expect(skinAreaCm2(1750, 1)).toBeCloseTo(18_000, 6)
   })
-
-  it('a step covers its own share and a third of what lies above it', () => {
-    const [low, middle, high] = dropsNeeded({ ...figure, shares: [0.2, 0.5, 0.3] })
-    const all = coatDrops(figure, { ...coat, coats: usualAmounts.coats })
-    expect(low! / all).toBeCloseTo(0.2 + 0.8 / 3, 9)
-    expect(middle! / all).toBeCloseTo(0.5 + 0.3 / 3, 9)
-    expect(high! / all).toBeCloseTo(0.3, 9)
-  })
 })
 
 describe('what a figure wants of every puddle', () => {
   const spots = spotShares(lightParts(60, 3, 3))
   const painted: Painted = {
     amounts: figure,
-    steps: [
-      { puddle: 'shade', share: 0.3 },
-      { puddle: 'base', share: 0.4 },
-      { puddle: 'light', share: 0.3 },
-    ],
     spots,
     under: [{ bottle: 'raw-umber' }],
     coats: [],
@@ -57,15 +44,15 @@ describe('what a figure wants of every puddle', () => {
     place,
   })
 
-  it('is what the ladder asks, or what coats take where that is more', () => {
-    const asked = of({}, 'base')
-    expect(asked).toBeGreaterThan(0)
-    expect(of({ coats: [laid('base', 1, [{ light: ['glint'] }])] }, 'base')).toBeCloseTo(asked, 9)
+  it('is what coats take, and nothing where no coat lays it', () => {
+    expect(of({}, 'base')).toBe(0)
     const eight = of({ coats: [laid('base', 8)] }, 'base')
     expect(eight).toBeCloseTo(coatDrops(figure, { ...coat, coats: 8 }), 9)
-    expect(eight).toBeGreaterThan(asked)
-    // Two coats of one puddle are one amount.
-    expect(of({ coats: [laid('base', 3), laid('base', 5)] }, 'base')).toBeCloseTo(eight, 9)
+    // Two coats of one puddle are one amount, and what stays in the brush stays once.
+    const two = wantedDrops({ ...painted, coats: [laid('base', 3), laid('base', 5)] }).slice(1)
+    expect(two).toHaveLength(1)
+    expect(two[0]!.drops).toBeCloseTo(eight, 9)
+    expect(two[0]!.kept).toBeCloseTo(keptDrops(1), 9)
   })
 
   it('counts a puddle of the painter’s own by its coats, glazes and eyes, and the undercoat', () => {

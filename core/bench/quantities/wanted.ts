@@ -6,17 +6,12 @@ import type { Place } from '../../project/place'
 import type { Wanted } from '../../puddle/palettePlan'
 import { ingredientKey } from '../../puddle/puddle'
 import type { Ingredient } from '../../puddle/puddle'
-import { BRUSH_TIP, coatDrops, dropsNeeded, keptDrops } from './needed'
+import { BRUSH_TIP, coatDrops, keptDrops } from './needed'
 import type { AmountsRequest } from './needed'
 
 /** What is painted on a figure, as far as its amounts go. */
 export interface Painted {
-  amounts: Omit<AmountsRequest, 'shares'>
-  /**
-   * Steps of the ladder, dark to light, by the puddles they are: each is painted as far as the ladder asks. None where
-   * the painter's own coats say what is laid.
-   */
-  steps: readonly { puddle: string; share: number }[]
+  amounts: AmountsRequest
   /** Kinds of spots that its form has. */
   spots: SpotShares
   /** The undercoat: one colour, or a dark and what is sprayed over it from above. */
@@ -34,13 +29,13 @@ export interface Painted {
 }
 
 /**
- * Drops of every puddle that a figure, and all that are painted like it, take: each step what the ladder asks, or what
- * coats of it take where that is more; any other puddle what its coats take. The one amount that ladder, card, bench and
- * stock go by.
- * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, steps: [{ puddle: 'base', share: 1 }], spots: { spots: [] }, under: [], coats: [], accents: [], details: [] }).length // 1
+ * Drops of every puddle that a figure, and all that are painted like it, take: what is laid of it, in coats, glazes, eyes
+ * and the undercoat. Nothing is poured for a step that no coat lays. The one amount that ladder, card, bench and stock go
+ * by.
+ * @example wantedDrops({ amounts: { ...usualAmounts, sizeMm: 75 }, spots: { spots: [] }, under: [{ bottle: 'raw-umber' }], coats: [], accents: [], details: [] }).length // 1
  */
 export function wantedDrops(painted: Painted): Wanted[] {
-  const { amounts, steps, spots, under, coats, accents, details } = painted
+  const { amounts, spots, under, coats, accents, details } = painted
   const wanted = new Map<string, Wanted>()
   const add = (of: Ingredient, drops: number, kept: number): void => {
     const key = ingredientKey(of)
@@ -69,14 +64,5 @@ export function wantedDrops(painted: Painted): Wanted[] {
   // An eye is painted from the tip of the brush, no puddle is poured for it.
   for (const of of details)
     add(of, coatDrops(amounts, { ...life, coats: 1, thinner: 1, wicked: false }), BRUSH_TIP)
-  const asked = dropsNeeded({ ...amounts, shares: steps.map(({ share }) => share) })
-  const ladder = steps.map(({ puddle }, i): Wanted => {
-    const of = { puddle }
-    const key = ingredientKey(of)
-    const had = wanted.get(key)
-    wanted.delete(key)
-    const drops = Math.max(asked[i]!, had?.drops ?? 0)
-    return { of, drops, kept: Math.max(had?.kept ?? 0, keptDrops(amounts.thinner)) }
-  })
-  return [...ladder, ...wanted.values()]
+  return [...wanted.values()]
 }

@@ -56,8 +56,6 @@ export const planSchema = shaped<FigurePlan>()(
     runShade: v.optional(id),
     /** Bottles of a bought progression. */
     progression: v.optional(v.pipe(v.array(id), atMost(mostOf.progression, 'bottles'))),
-    coats: v.optional(whole(...range.coatsOfStep)),
-    thinner: v.optional(within(range.thinnerOfStep)),
     /** Share of the figure that is bare skin. */
     bare: v.optional(within(range.bare)),
   }),

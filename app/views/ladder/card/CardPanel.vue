@@ -10,7 +10,6 @@ import {
   stepPuddle,
   USUAL_FINISH,
   usual,
-  usualAmounts,
 } from '../../../../core'
 import type { LadderCard, PuddlePart, StepKey } from '../../../../core'
 import { madeInWords, partWords } from '../../../words/amounts'
@@ -99,7 +98,7 @@ const card = computed<LadderCard>(() => {
       off: off ?? 0,
       mix: given(key, made),
     })),
-    thinning: `Thin ${plan.thinner ?? usualAmounts.thinner} : 1 with water or medium, ${plan.coats ?? usualAmounts.coats} coats a step, drops of paint before thinning.`,
+    thinning: 'Drops of paint, before thinning; how thin a mix is laid stands with its coat.',
     path: inWords.value,
     coats: coatLines.value,
     accents: accentLines.value,

@@ -9,7 +9,7 @@ import DropBeads from '../../../parts/DropBeads.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
 import { useProject } from '../../../stores/project/project'
-import { aboutWords, amountWords, partWords, timesWords } from '../../../words/amounts'
+import { amountWords, partWords, timesWords } from '../../../words/amounts'
 import { usePath } from './usePath'
 import type { PathMove } from './usePath'
 
@@ -17,7 +17,7 @@ import type { PathMove } from './usePath'
 const store = useProject()
 const ladder = useLadder()
 const palette = usePalette()
-const { moves, nameOf, pouredWords } = usePath()
+const { moves, unlaid, nameOf, becomesWords } = usePath()
 const set = (made: Partial<FigurePlan>): boolean => store.setPlan(made)
 const amounts = computed(() => ({ ...usualAmounts, ...store.plan }))
 const area = computed(() => skinAreaCm2(store.figure.size.heightMm, amounts.value.bare))
@@ -41,22 +41,6 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
         @update:model-value="store.setFigure(store.figure.id, { many: $event! })"
       />
       <AmountField
-        label="Coats a step"
-        :min="range.coatsOfStep[0]"
-        :max="range.coatsOfStep[1]"
-        whole
-        :model-value="amounts.coats"
-        @update:model-value="set({ coats: $event })"
-      />
-      <AmountField
-        label="Thinned 1 :"
-        :min="range.thinnerOfStep[0]"
-        :max="range.thinnerOfStep[1]"
-        :step="0.5"
-        :model-value="amounts.thinner"
-        @update:model-value="set({ thinner: $event })"
-      />
-      <AmountField
         label="Bare skin, %"
         :min="100 * range.bare[0]"
         :max="100 * range.bare[1]"
@@ -73,7 +57,7 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
           <ColourPatch v-if="lookOf(move)" :lab="lookOf(move)!" class="well" />
           <div>
             <b>{{ 'bottle' in move.of ? `Pour out ${move.name}` : `Mix ${move.name}` }}</b>
-            <span v-if="move.given.times > 1"> {{ timesWords(move.given.times) }}</span>
+            <span v-if="move.given.times > 1">, {{ timesWords(move.given.times) }}</span>
             <span class="parts">
               <span v-for="(part, i) in move.parts" :key="i">
                 {{
@@ -88,11 +72,7 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
               </span>
             </span>
             <span class="soft what">
-              <template v-if="move.painted > 0">
-                paint with {{ aboutWords(move.painted) }}
-              </template>
-              <template v-if="move.poured.length"> · {{ pouredWords(move) }}</template>
-              <template v-if="move.left > 0.24"> · {{ aboutWords(move.left) }} left over</template>
+              {{ becomesWords(move) }}
               <template v-if="!move.given.exact"> · as near as drops allow</template>
             </span>
           </div>
@@ -104,6 +84,9 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
           {{ i ? ', ' : '' }}{{ bottleMl(one.paint, one.drops) }} ml
           {{ nameOf({ bottle: one.paint }) }} </template
         >. Thinner comes on top.
+      </p>
+      <p v-for="one in unlaid" :key="one.name" class="soft">
+        {{ one.name }} is laid by no coat; mixed when it is wanted: {{ one.words }}
       </p>
     </template>
   </section>
