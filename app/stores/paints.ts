@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
-import { filledAs, paintOfRecord, starterPaints, resolvedParts } from '../../core'
-import type { OwnPaint, Paint, StrengthKind, BottleDrops, Part } from '../../core'
+import { filledAs, paintOfRecord, starterPaints, resolvedParts, withLearnt } from '../../core'
+import type { LearntOfBottle, OwnPaint, Paint, StrengthKind, BottleDrops, Part } from '../../core'
 
 /** Starter paints by id; paints are large and never change, so they stay out of reactivity. */
 const asShipped = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
@@ -54,8 +54,29 @@ export function setOwnPaints(records: readonly OwnPaint[]): void {
   )
 }
 
-/** Every paint there is: starters, then the painter's own. */
-export const allPaints = (): Paint[] => [...starters.value.values(), ...own.value.values()]
+/** What readings taught of bottles, by id; bottles as they are with it keep their objects while neither changes. */
+const learnt = shallowRef<Readonly<Record<string, LearntOfBottle>>>({})
+const layered = new WeakMap<Paint, { layer: string; paint: Paint }>()
+export function setLearnt(layers: Readonly<Record<string, LearntOfBottle>>): void {
+  learnt.value = layers
+}
+/** A bottle as it is mixed: what was learnt of it lies over what it was told to be. */
+function topmost(told: Paint): Paint {
+  const layer = learnt.value[told.id]
+  if (!layer) return told
+  const text = JSON.stringify(layer)
+  const had = layered.get(told)
+  if (had?.layer === text) return had.paint
+  const paint = withLearnt(told, layer)
+  layered.set(told, { layer: text, paint })
+  return paint
+}
+
+/** Every bottle as it was told to be: what readings are held against. */
+export const toldPaints = (): Paint[] => [...starters.value.values(), ...own.value.values()]
+
+/** Every paint there is, as it is mixed: starters, then the painter's own. */
+export const allPaints = (): Paint[] => toldPaints().map(topmost)
 
 export const isOwn = (id: string): boolean => own.value.has(id)
 
@@ -65,7 +86,7 @@ export const isKnown = (id: string): boolean => starterIds.has(id) || own.value.
 export function paintOf(id: string): Paint {
   const paint = starters.value.get(id) ?? own.value.get(id)
   if (!paint) throw new RangeError(`there is no paint "${id}" in the box`)
-  return paint
+  return topmost(paint)
 }
 
 /** Name of a paint, for words; one that has gone from the box is still told apart. */

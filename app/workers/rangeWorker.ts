@@ -7,15 +7,8 @@ import { inSlices } from './inSlices'
 import { laying } from './laying'
 import type { Laid } from './laying'
 import { lettingDown } from './lettingDown'
-import type {
-  FewAnswer,
-  FewWishes,
-  HelpAnswer,
-  HelpJob,
-  OneChange,
-  SetChanges,
-  TableJob,
-} from './rangeJobs'
+import type { FewAnswer, FewWishes, HelpAnswer, HelpJob, TableJob } from './rangeJobs'
+import type { OneChange, SetChanges } from './setChanges'
 
 /** The work of each kind that may go on; another has begun when it is no longer the same. */
 const current = { lay: {}, best: {}, helps: {} }

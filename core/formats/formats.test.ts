@@ -37,7 +37,7 @@ describe('project file', () => {
     expect(issuesOf('[]')).toContain('holds no project')
     expect(issuesOf({ format: 'else' })).toContain('format: this is some other')
     expect(changed((data) => Object.assign(data, { version: 7 }))).toBe(
-      'version: the file says version 7; this program reads 1 to 4',
+      'version: the file says version 7; this program reads 1 to 5',
     )
     expect(changed((data) => ((data.figures[2]!.tone as { melanin: number }).melanin = 4))).toBe(
       'figures[2].tone.melanin: is 4; allowed is 0.003 to 0.45',

@@ -2,8 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { wavelengthsNm } from '../colour/spectrum'
 import { starterPaints } from '../paint/starter'
-import { learntRecord } from './box/learntRecord'
-import { paintOfRecord } from './box/record'
+import { learntOf, withLearnt } from './box/learnt'
 import { decimal } from '../numbers/decimal'
 import { formatCalendar } from './calendar/ics'
 import { csvOf } from './csv/csvOf'
@@ -172,15 +171,14 @@ describe('second ones', () => {
   })
 })
 
-it('what readings taught stands beside the starter, and is learnt anew the second time', () => {
+it('what readings taught is a layer over the bottle, six digits a number, and comes off again', () => {
   const ochre = starterPaints.find(({ id }) => id === 'yellow-ochre')!
-  const first = learntRecord(ochre)
-  expect(first).toMatchObject({
-    id: 'my-yellow-ochre',
-    name: 'my yellow ochre',
-    origin: 'calibrated',
-  })
-  expect(learntRecord(paintOfRecord(first)).id).toBe('my-yellow-ochre')
+  const taught = { ...ochre, K: ochre.K.map((k) => 1.2 * k), S: ochre.S.map((s) => 0.9 * s) }
+  const layer = learntOf(taught, '2026-11-30T20:00:00Z', ['e1', 'e2'])
+  const now = withLearnt(ochre, layer)
+  expect(now).toMatchObject({ id: 'yellow-ochre', name: ochre.name, origin: 'calibrated' })
+  now.K.forEach((k, i) => expect(k / taught.K[i]!).toBeCloseTo(1, 5))
+  now.S.forEach((s, i) => expect(s / taught.S[i]!).toBeCloseTo(1, 5))
 })
 
 describe('what is written is read by others', () => {

@@ -2,8 +2,20 @@ import type { Finish } from '../paint/surface'
 import type { HazardKey, OpacityClass, PaintKind } from '../paint/paint'
 import type { StrengthKind } from '../paint/strengthKinds'
 
+/**
+ * What readings of its mixes taught of a bottle: a layer over what it was told to be, taken back at any time. Curves as
+ * an own paint has them.
+ */
+export interface LearntOfBottle extends Pick<OwnPaint, 'K' | 'S' | 'spread'> {
+  /** When, ISO 8601; empty where an older file does not say. */
+  at: string
+  /** Entries of the log that it was learnt from. */
+  readings: string[]
+}
+
 /** What is known of a bottle; of starter paints too. */
 export interface Bottle {
+  learnt?: LearntOfBottle
   /** The painter has this bottle; own paints are owned unless this says no. */
   owned?: boolean
   /** What a starter paint's bottle is filled as; a hobby bottle when not given. */

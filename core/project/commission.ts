@@ -5,7 +5,7 @@ import type { Figure } from './figure'
 import type { StoredPuddle } from './storedPuddle'
 
 /** The version of the project file that is written; older ones are migrated when they are read. */
-export const VERSION = 4
+export const VERSION = 5
 
 /** Figures that belong together: a people, a warband, a pack. */
 export interface FigureGroup {

@@ -126,7 +126,7 @@ test('damaged and foreign files are refused by place, and nothing is lost', asyn
   await offer('cut.json', Buffer.from(good.slice(0, 900)))
   await expect(refusal).toContainText('Your work is as it was')
   await expect(refusal).toContainText(/line \d+, column \d+: the file stops in the middle/)
-  await offer('old.json', Buffer.from(good.replace('"version": 4', '"version": 9')))
+  await offer('old.json', Buffer.from(good.replace('"version": 5', '"version": 9')))
   await expect(refusal).toContainText('version: the file says version 9')
   const huge = testInfo.outputPath('huge.json')
   await writeFile(huge, Buffer.alloc(50 * 1024 * 1024, 32))

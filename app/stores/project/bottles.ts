@@ -1,5 +1,5 @@
-import { isBottle, stepOf } from '../../../core'
-import type { Bottle, Figure, OwnPaint, Project } from '../../../core'
+import { asOneBottle, isBottle, stepOf } from '../../../core'
+import type { Bottle, Figure, LearntOfBottle, OwnPaint, Project } from '../../../core'
 import type { Draft } from 'immer'
 import { starterIds } from '../paints'
 import { plain } from './work'
@@ -80,6 +80,26 @@ export const bottleActions = ({ change, figure }: OpenWork) => ({
       for (const key of Object.keys(made) as (keyof Bottle)[])
         if (made[key] === undefined) delete bottle[key]
       bottles[id] = bottle
+    })
+  },
+  /** What readings taught of bottles lies over what they were told to be, from now on in every mix; one change. */
+  learn(layers: Readonly<Record<string, LearntOfBottle>>) {
+    return change('', (draft) => {
+      const bottles = (draft.bottles ??= {})
+      for (const [id, learnt] of Object.entries(layers))
+        bottles[id] = { ...bottles[id], learnt: plain(learnt) }
+    })
+  },
+  /** Bottles are again what they were told to be. */
+  unlearn(ids: readonly string[]) {
+    return change('', (draft) => {
+      for (const id of ids) delete draft.bottles?.[id]?.learnt
+    })
+  },
+  /** A paint that stands beside a bottle as what was learnt of it becomes a layer over that bottle. */
+  makeOneBottle(own: string) {
+    return change('', (draft) => {
+      Object.assign(draft, asOneBottle(plain(draft as Project), own))
     })
   },
   /** A bottle takes part in every plan of the commission, or in none. */

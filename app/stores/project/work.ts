@@ -3,7 +3,7 @@ import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange, differences } from '../../../core'
 import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
-import { setOwnPaints, setStrengths, starterIds } from '../paints'
+import { setLearnt, setOwnPaints, setStrengths, starterIds } from '../paints'
 import { shippedDemo } from '../shippedDemo'
 import { memoise } from '../memoise'
 import { History } from './history'
@@ -48,6 +48,14 @@ export function useWork() {
     ),
   )
   watch(strengths, setStrengths, { immediate: true, flush: 'sync' })
+  const learnt = memoise(() =>
+    Object.fromEntries(
+      Object.entries(project.value.bottles ?? {}).flatMap(([id, { learnt: layer }]) =>
+        layer ? [[id, layer] as const] : [],
+      ),
+    ),
+  )
+  watch(learnt, setLearnt, { immediate: true, flush: 'sync' })
 
   function show(next: Project, patches: readonly Patch[]): void {
     project.value = next

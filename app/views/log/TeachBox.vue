@@ -1,51 +1,77 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
-import { computed, ref, toRaw } from 'vue'
-import { learntRecord, partsById } from '../../../core'
-import { allPaints, nameOf } from '../../stores/paints'
+import { computed, toRaw } from 'vue'
+import { besideOf, learntOf, partsById, predictMix } from '../../../core'
+import type { Paint } from '../../../core'
+import ColourPatch from '../../parts/ColourPatch.vue'
+import { paintColours } from '../../parts/paintColours'
+import { isKnown, nameOf, paintOf, toldPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 
-/** Readings in the log improve the paints in them: shown first, taken over on a word, undone by undo. */
+/** Readings in the log improve the bottles in them: shown first, taken over on a word, taken back at any time. */
 const store = useProject()
-const readings = computed(() =>
-  store.log.flatMap(({ parts, reflectance }) =>
-    reflectance ? [{ parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }] : [],
+const read = computed(() =>
+  store.log.flatMap(({ id, parts, reflectance }) =>
+    reflectance && parts.every(({ paint }) => isKnown(paint))
+      ? [{ id, parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }]
+      : [],
   ),
 )
-const taken = ref(false)
 const {
   answer: found,
   trouble,
   busy,
   ask,
+  forget,
 } = useAnswer(() => {
-  const plain = readings.value.map(({ parts, reflectance }) => ({
+  const plain = read.value.map(({ parts, reflectance }) => ({
     parts: partsById(parts),
     reflectance,
   }))
-  return threads.learn().learn(plain, allPaints().map(toRaw))
+  // From what they were told to be: what was learnt before is in the readings already.
+  return threads.learn().learn(plain, toldPaints().map(toRaw))
 })
-function learn(): void {
-  taken.value = false
-  ask(undefined)
-}
-/** Starter paints stay as they are; what was learnt becomes a paint of one's own beside them. */
+/** How sure a bottle alone is, ΔE00. */
+const doubt = (paint: Paint): string => predictMix([{ paint, drops: 1 }]).within.toFixed(1)
+
 function take(): void {
-  store.addPaints(found.value!.paints.map(({ paint }) => learntRecord(paint)))
-  taken.value = true
+  const at = new Date().toISOString()
+  const of = (paint: string): string[] =>
+    read.value.filter(({ parts }) => parts.some((one) => one.paint === paint)).map(({ id }) => id)
+  store.learn(
+    Object.fromEntries(
+      found.value!.paints.map(({ paint }) => [paint.id, learntOf(paint, at, of(paint.id))]),
+    ),
+  )
+  forget()
 }
+/** Bottles that readings lie over, with how many there were. */
+const learnt = computed(() =>
+  Object.entries(store.project.bottles ?? {}).flatMap(([id, { learnt: layer }]) =>
+    layer && isKnown(id) ? [{ id, name: nameOf(id), readings: layer.readings.length }] : [],
+  ),
+)
+/** Paints that stand beside a bottle as what was once learnt of it, where both are used. */
+const beside = computed(() =>
+  (store.project.box ?? []).flatMap(({ id, name, origin }) => {
+    const told = besideOf(id)
+    return told && origin === 'calibrated' && isKnown(told)
+      ? [{ id, name, told: nameOf(told) }]
+      : []
+  }),
+)
 </script>
 
 <template>
   <section aria-labelledby="teach" class="teach">
     <h2 id="teach">The box learns</h2>
     <p class="soft">
-      {{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }} of mixes can teach
-      it; from four on it can tell whether it got better.
+      {{ read.length }} {{ read.length === 1 ? 'reading' : 'readings' }} of mixes can teach it; from
+      four on it can tell whether it got better.
     </p>
-    <ElButton :disabled="readings.length < 4 || busy" @click="learn">
+    <ElButton :disabled="read.length < 4 || busy" @click="ask(undefined)">
       {{ busy ? 'Learning…' : 'See what they say' }}
     </ElButton>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
@@ -58,17 +84,37 @@ function take(): void {
         {{ nameOf(id) }} does not fit: without it every other reading is met far better. Is it a
         metallic or a glowing paint, or did the ground show through?
       </p>
-      <ul>
-        <li v-for="{ paint, change } in found.paints" :key="paint.id">
-          {{ paint.name }}: up to {{ (100 * (Math.exp(change) - 1)).toFixed(0) }}% in K or S
+      <ul class="pairs" aria-label="Bottles before and after">
+        <li v-for="{ paint } in found.paints" :key="paint.id">
+          <span class="pair">
+            <ColourPatch
+              :lab="paintColours(paintOf(paint.id)).masstone"
+              label="As it is mixed now"
+            />
+            <ColourPatch :lab="paintColours(paint).masstone" label="As readings have it" />
+            <ColourPatch :lab="paintColours(paintOf(paint.id)).tint" label="Its tint now" />
+            <ColourPatch :lab="paintColours(paint).tint" label="Its tint as readings have it" />
+          </span>
+          {{ paint.name }}
+          <span class="soft numbers">±{{ doubt(paintOf(paint.id)) }} → ±{{ doubt(paint) }}</span>
         </li>
       </ul>
-      <ElButton v-if="found.better && !taken" type="primary" @click="take">
-        Take it over as my paints
+      <ElButton v-if="found.better" type="primary" @click="take">
+        Mix with what they taught
       </ElButton>
-      <p v-else-if="taken">They stand in the box as “my …”; undo takes them out again.</p>
       <p v-else>It would not be better on mixes it has not seen, so nothing is taken over.</p>
     </template>
+    <template v-if="learnt.length">
+      <p>
+        Every room mixes with what readings taught of
+        {{ learnt.map(({ name, readings }) => `${name} (${readings})`).join(', ') }}.
+      </p>
+      <ElButton @click="store.unlearn(learnt.map(({ id }) => id))">Take it back</ElButton>
+    </template>
+    <p v-for="{ id, name, told } in beside" :key="id" role="status">
+      “{{ name }}” and {{ told }} are one bottle in two models, and both are used.
+      <ElButton @click="store.makeOneBottle(id)">Make one bottle of them</ElButton>
+    </p>
   </section>
 </template>
 
@@ -81,8 +127,21 @@ p,
 ul {
   margin: 0;
 }
-ul {
-  padding-left: 18px;
+.pairs {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 4px;
   font-size: 14px;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(4, 22px);
+  height: 22px;
 }
 </style>

@@ -24,13 +24,19 @@ export const recordOf = (paint: Paint): OwnPaint => ({
   spread: written(paint.spread ?? STARTER_SPREAD),
 })
 
+/** Curves and their doubt as they are kept. */
+export type WrittenCurves = Pick<OwnPaint, 'K' | 'S' | 'spread'>
+export const curvesOf = ({ K, S, spread }: WrittenCurves): Pick<Paint, 'K' | 'S' | 'spread'> => ({
+  K: Float64Array.from(read(K)),
+  S: Float64Array.from(read(S)),
+  spread: read(spread),
+})
+
 /**
  * The paint of a record.
  * @example paintOfRecord(recordOf(ochre)).id // "yellow-ochre"
  */
 export const paintOfRecord = ({ K, S, spread, ...about }: OwnPaint): Paint => ({
   ...about,
-  K: Float64Array.from(read(K)),
-  S: Float64Array.from(read(S)),
-  spread: read(spread),
+  ...curvesOf({ K, S, spread }),
 })

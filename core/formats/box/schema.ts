@@ -5,7 +5,7 @@ import type { HazardKey } from '../../paint/paint'
 import { finishes } from '../../paint/surface'
 import { strengthKinds } from '../../paint/strengthKinds'
 import { SPREAD_LENGTH } from '../../paint/uncertainty/spread'
-import type { Bottle, OwnPaint } from '../../project/bottle'
+import type { Bottle, LearntOfBottle, OwnPaint } from '../../project/bottle'
 import { id, text, within } from '../fields'
 import { shaped } from '../project/shaped'
 import { longest, mostOf, range } from '../../project/limits'
@@ -47,9 +47,21 @@ export const ownPaintSchema = shaped<OwnPaint>()(
   }),
 )
 
+/** What readings taught of a bottle, over what it was told to be. */
+const learntSchema = shaped<LearntOfBottle>()(
+  v.object({
+    K: numbers(BANDS, 0, 1e6),
+    S: numbers(BANDS, 0, 1e6),
+    spread: numbers(SPREAD_LENGTH, -100, 100),
+    at: text(longest.shortName),
+    readings: v.pipe(v.array(id), v.maxLength(mostOf.log, `has more than ${mostOf.log} readings`)),
+  }),
+)
+
 /** What is known of a bottle; for starter paints too. */
 export const bottleSchema = shaped<Bottle>()(
   v.object({
+    learnt: v.optional(learntSchema),
     /** The painter has this bottle; own paints are owned unless this says no. */
     owned: v.optional(v.boolean()),
     /** What a starter paint's bottle is filled as; a hobby bottle when not given. */

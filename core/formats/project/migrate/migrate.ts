@@ -2,6 +2,7 @@ import { VERSION } from '../../../project/commission'
 import { fromVersion1 } from './version1'
 import { fromVersion2 } from './version2'
 import { fromVersion3 } from './version3'
+import { fromVersion4 } from './version4'
 import type { Loose } from './loose'
 
 /** The step from each version to the next. */
@@ -9,6 +10,7 @@ const steps: Readonly<Record<number, (old: Loose) => Loose>> = {
   1: fromVersion1,
   2: fromVersion2,
   3: fromVersion3,
+  4: fromVersion4,
 }
 
 /**

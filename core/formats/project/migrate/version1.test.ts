@@ -27,7 +27,7 @@ const inPuddle = (id: string): Drops[] | undefined =>
     ?.parts.map(({ of, drops }) => ({ paint: (of as { bottle: string }).bottle, drops }))
 
 it('a project of version 1 is taken over with nothing lost', () => {
-  expect(project).toMatchObject({ version: 4, id: 'harbour-first-version', name: old.name })
+  expect(project).toMatchObject({ version: 5, id: 'harbour-first-version', name: old.name })
   expect(project.out).toEqual(old.out)
   expect(project.box).toEqual(old.box)
   expect(project.bottles).toEqual(old.bottles)

@@ -28,7 +28,7 @@ it('a plan that did not say its way had each step matched, and says so now; noth
   const read = parseProject(JSON.stringify(old), new Set(ids))
   if (!read.ok) throw new Error(JSON.stringify(read.issues))
   const [one, other] = read.value.figures
-  expect(read.value.version).toBe(4)
+  expect(read.value.version).toBe(5)
   expect(read.value.palette).toBeUndefined()
   expect(one!.plan).toEqual({ ...plan, way: 'matched' })
   expect(one!.versions![0]!.plan).toEqual({ ...plan, way: 'matched' })
