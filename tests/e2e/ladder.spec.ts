@@ -66,7 +66,7 @@ test('the main job: see the ladder, change it, save it, open it again in a fresh
 
   const csv = await download(page, 'This ladder as a table (CSV)')
   expect(csv.trim().split('\n')).toHaveLength(8)
-  expect(csv).toContain('titanium white')
+  expect(csv).toContain('burnt umber')
   const gpl = await download(page, 'This ladder as a palette (GPL)')
   expect(gpl).toMatch(/^ *\d+ +\d+ +\d+\tGlint: /m)
   const text = await download(page, 'Save the project to a file')

@@ -152,7 +152,7 @@ test('a mix is said in words, found closest to a colour, and found again when a 
   await dialog.getByRole('button', { name: 'Say it' }).click()
   const drops = (what: string) => dialog.getByRole('spinbutton', { name: `Drops of ${what}` })
   await expect(drops('Base')).toHaveAttribute('aria-valuetext', '4 drops')
-  await expect(drops('ultramarine')).toHaveAttribute('aria-valuetext', '¼ drop')
+  await expect(drops('ultramarine')).toHaveAttribute('aria-valuetext', '2 touches')
   await dialog.getByLabel('Say what goes in').fill('flesh with moonshine')
   await dialog.getByRole('button', { name: 'Say it' }).click()
   await expect(dialog.getByRole('alert').filter({ hasText: 'goes by “moonshine”' })).toBeVisible()

@@ -37,7 +37,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
     const left = 16 - ++gone
     await expect(now.getByText(left === 1 ? 'the last move' : `${left} moves left`)).toBeVisible()
   }
-  await expect(now.getByText(/[\d¼½]+ yellow ochre/).first()).toBeVisible()
+  await expect(now.getByText(/[\d¼½]+ titanium white/).first()).toBeVisible()
   await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
   await expect(now.getByText('16 moves left')).toBeVisible()

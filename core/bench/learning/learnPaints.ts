@@ -10,6 +10,7 @@ import type { Fitted } from './fitPaints'
 import { leftDoubt } from './leftDoubt'
 import { modelled } from './readingModel'
 import type { MixReading } from './readingModel'
+import { predictMix } from '../../paint/uncertainty/predicted'
 import { resolvedParts } from '../../puddle/parts'
 
 interface LearntPaint {
@@ -76,6 +77,39 @@ function sumOff(readings: readonly MixReading[], list: readonly Paint[], sigma: 
   return kept * offs.reduce((a, b) => a + b, 0)
 }
 
+/** How far off held-out readings are said to be, ΔE00 in sum. */
+function sumStated(readings: readonly MixReading[], list: readonly Paint[]): number {
+  const paints = new Map(list.map((paint) => [paint.id, paint]))
+  return readings.reduce(
+    (sum, { parts }) => sum + predictMix(resolvedParts(parts, (id) => paints.get(id)!)).within,
+    0,
+  )
+}
+
+/** Paints as some readings have them, with the doubt that is left. */
+function doubted(
+  readings: readonly MixReading[],
+  paints: readonly Paint[],
+  sigma: number,
+): Paint[] {
+  const fitted = fitPaints(readings, paints, sigma)
+  const worse = Math.max(1, fitted.squares / Math.max(1, readings.length * BANDS - fitted.told))
+  const spreads = leftDoubt(paints, fitted.normal, worse)
+  return fitted.paints.map((paint, p) => ({ ...paint, spread: spreads[p]! }))
+}
+
+/** What is held out is met by a share of the doubt told, on average, where two in three are inside (from trials). */
+const MET = 1.25
+/** So few readings say nothing of how well they are met. */
+const FEW = 4
+
+/**
+ * By how much the doubt has to grow so that it holds on readings the fit has not seen: what the model does not follow is
+ * no noise that more readings take away.
+ */
+const scaleOf = (readings: number, off: number, stated: number): number =>
+  readings < FEW ? 1 : Math.max(1, (MET * off) / Math.max(1e-6, stated))
+
 /** Readings that are met worse than this, ΔE00, have a bottle in them that does not fit, if without it … */
 const BADLY = 1.5
 /** … the others are met so much better; with fewer readings nothing can be told. */
@@ -119,9 +153,22 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
   const [found, sigma] = likeliest(readings, paints)
   // Squares that are larger than there are bands to miss: the model does not follow these bottles.
   const worse = Math.max(1, found.squares / Math.max(1, readings.length * BANDS - found.told))
-  const spreads = leftDoubt(paints, found.normal, worse)
+  const left = leftDoubt(paints, found.normal, worse)
   const logs = (one: Paint, curve: 'K' | 'S'): number[] =>
     [...one[curve]].map((v) => Math.log(Math.max(v, 1e-9)))
+  const folds = Math.min(FOLDS, readings.length)
+  let [before, after, stated] = [0, 0, 0]
+  for (let fold = 0; fold < folds; fold++) {
+    const held = readings.filter((_, i) => i % folds === fold)
+    const kept = readings.filter((_, i) => i % folds !== fold)
+    const refitted = kept.length > 0 ? doubted(kept, paints, sigma) : paints
+    before += sumOff(held, paints, sigma) / readings.length
+    after += sumOff(held, refitted, sigma) / readings.length
+    stated += sumStated(held, refitted) / readings.length
+  }
+  const spreads = left.map((spread) =>
+    spread.map((v) => v * scaleOf(readings.length, after, stated)),
+  )
   const better = paints.map((paint, p): LearntPaint => {
     const now = found.paints[p]!
     const change = (['K', 'S'] as const).flatMap((curve) => {
@@ -130,16 +177,6 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
     })
     return { paint: { ...now, spread: spreads[p]! }, change: Math.max(...change) }
   })
-  const folds = Math.min(FOLDS, readings.length)
-  let [before, after] = [0, 0]
-  for (let fold = 0; fold < folds; fold++) {
-    const held = readings.filter((_, i) => i % folds === fold)
-    const kept = readings.filter((_, i) => i % folds !== fold)
-    before += sumOff(held, paints, sigma) / readings.length
-    after +=
-      sumOff(held, kept.length > 0 ? fitPaints(kept, paints, sigma).paints : paints, sigma) /
-      readings.length
-  }
   return {
     paints: better,
     before,
