@@ -37,11 +37,13 @@ const api = {
     closest.lay(paints, { maxPaints, maxDrops })
   },
   /** Where a ladder can end that is mixed from these paints. */
-  ends({ base, lighting, moved, paints, patienceMs, maxPaints, maxDrops }: EndsJob): ReachedEnds {
-    const limits = { maxPaints, maxDrops }
+  ends({ base, lighting, moved, paints, patienceMs, ...limits }: EndsJob): ReachedEnds {
     return reachedEnds(
       (ends) => ladderTargets(base, lighting, { moved, ends }),
-      (target) => closest.find(target, paints, limits, patience(patienceMs)).best,
+      (target) => {
+        const near = closest.list(target, paints, limits, NEAREST, patience(patienceMs))
+        return practical(near.best, 1)[0]!
+      },
     )
   },
   /** Recipes of a whole ladder, mixed as a run, from few shared bottles, as a family or from a progression. */

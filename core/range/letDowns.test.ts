@@ -12,8 +12,8 @@ import { mixPaints } from '../paint/mix'
 import { opaqueReflectance } from '../paint/opaque'
 import type { Paint } from '../paint/paint'
 import { starterPaints } from '../paint/starter'
-import { tintingStrength } from '../paint/strength'
 import { usualDrops } from '../project/usualDrops'
+import { NEAREST, practical } from '../recipe/advice/practical'
 import { ClosestRecipes } from '../recipe/closest'
 import { exhaustiveRecipes } from '../recipe/exhaustive'
 import { letDownPaint, mixingBox } from '../recipe/mixingBox'
@@ -42,7 +42,12 @@ describe('strong bottles let down for the evening', () => {
         a: 25 * random() - 5,
         b: 30 * random() - 5,
       }))
-      const strong = box.filter((one) => one !== white && tintingStrength(one, white) > 10)
+      const seen = (mix: Parameters<typeof opaqueReflectance>[0]) => labOf(opaqueReflectance(mix))
+      const strong = box.filter(
+        (one) =>
+          one !== white &&
+          deltaE00(seen(letDownPaint(letDownInWhite(one, white))), seen(white)) > 10,
+      )
       const meanOf = (down: readonly Paint[]): number => {
         const paints = [...box, ...down.map((one) => letDownPaint(letDownInWhite(one, white)))]
         const off = targets.map((target) =>
@@ -98,7 +103,7 @@ function ladders(maxDrops: number, withDowns: boolean) {
     const base = baseReflectance(tone)
     const { ends } = reachedEnds(
       (ends) => ladderTargets(base, plan, { ends }),
-      (target) => closest.find(target, box.paints, limits).best,
+      (target) => practical(closest.list(target, box.paints, limits, NEAREST).best, 1)[0]!,
     )
     const targets = ladderTargets(base, plan, { ends }).map(({ target }) => target)
     const { steps } = inPuddles({
@@ -150,7 +155,7 @@ describe('six drops', () => {
     expect(Math.max(...off)).toBeLessThan(4)
     const touched = landing(ladders(6, false))
     expect(meanOf(touched)).toBeLessThan(1.3)
-    expect(Math.max(...touched)).toBeLessThan(4)
+    expect(Math.max(...touched)).toBeLessThan(4.2)
 
     const random = seeded(7)
     const normal = (): number =>

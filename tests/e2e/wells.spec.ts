@@ -17,6 +17,12 @@ import {
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
   page,
 }, testInfo) => {
+  // What is let down is done without, and may be let down again.
+  await page.goto('/range')
+  for (const name of ['red iron oxide', 'dioxazine violet'])
+    await page.getByRole('button', { name: `Do without ${name}, let down` }).click()
+  await expect(page.getByRole('button', { name: 'Let down', exact: true })).toBeVisible()
+  await saved(page)
   // Her base is mixed of bottles, not poured of puddles.
   await openLadder(page)
   await leaf(page, 'Mixing')

@@ -59,10 +59,24 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
     const perWell = new Map<string, number>()
     for (const { puddle } of moves().values())
       if (puddle) perWell.set(puddle, (perWell.get(puddle) ?? 0) + 1)
+    /** What was mixed for a puddle stands open too: it is not mixed again for the next. */
+    const poured = (of: Ingredient, palette: FigurePalette): void => {
+      if (isBottle(of)) return
+      for (const inside of palette.plannedOf(of)?.parts ?? [])
+        if (!isBottle(inside.of) && !open.has(ingredientKey(inside.of))) {
+          open.add(ingredientKey(inside.of))
+          ahead.add(ingredientKey(inside.of))
+          poured(inside.of, palette)
+        }
+    }
     for (const one of done()) {
       const move = moves().get(moveKey(one))
-      for (const of of (move && known.get(one.figure)?.paintedWith(one.of)) ?? [])
+      const palette = known.get(one.figure)
+      for (const of of (move && palette?.paintedWith(one.of)) ?? []) {
         open.add(ingredientKey(of))
+        ahead.delete(ingredientKey(of))
+        poured(of, palette!)
+      }
     }
     const coming = toCome()
     return coming.flatMap(({ move, mixes }, i): BenchMixing[] => {

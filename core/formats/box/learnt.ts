@@ -1,6 +1,6 @@
 import type { LearntOfBottle } from '../../project/bottle'
 import type { Paint } from '../../paint/paint'
-import { curvesOf, recordOf } from './record'
+import { readCurves, recordOf } from './record'
 
 /**
  * What readings taught of a bottle, as it is kept: a layer over what it was told to be.
@@ -19,6 +19,6 @@ export function learntOf(paint: Paint, at: string, readings: readonly string[]):
  */
 export const withLearnt = (told: Paint, learnt: LearntOfBottle): Paint => ({
   ...told,
-  ...curvesOf(learnt),
+  ...readCurves(learnt),
   origin: 'calibrated',
 })

@@ -26,7 +26,7 @@ export const recordOf = (paint: Paint): OwnPaint => ({
 
 /** Curves and their doubt as they are kept. */
 export type WrittenCurves = Pick<OwnPaint, 'K' | 'S' | 'spread'>
-export const curvesOf = ({ K, S, spread }: WrittenCurves): Pick<Paint, 'K' | 'S' | 'spread'> => ({
+export const readCurves = ({ K, S, spread }: WrittenCurves): Pick<Paint, 'K' | 'S' | 'spread'> => ({
   K: Float64Array.from(read(K)),
   S: Float64Array.from(read(S)),
   spread: read(spread),
@@ -38,5 +38,5 @@ export const curvesOf = ({ K, S, spread }: WrittenCurves): Pick<Paint, 'K' | 'S'
  */
 export const paintOfRecord = ({ K, S, spread, ...about }: OwnPaint): Paint => ({
   ...about,
-  ...curvesOf({ K, S, spread }),
+  ...readCurves({ K, S, spread }),
 })

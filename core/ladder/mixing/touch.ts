@@ -16,6 +16,8 @@ export const touchRatios: readonly (readonly [puddle: number, bottle: number])[]
 ]
 /** A touch is taken where it brings the mean down by so much, ΔE00; less is not worth a bottle in hand. */
 const WORTH = 0.1
+/** … and not where the end would be seen to be off by it, ΔE00 (from memory). */
+const SEEN = 3
 
 /** The last step at one end: the puddle beside it with a touch of a bottle. */
 export interface Touch {
@@ -90,7 +92,9 @@ export function touchedLadder(
   if (puddles >= targets.length) return best
   for (const end of ['light', 'dark'] as const) {
     const touched = ladderWithTouch(end, targets, ways, puddles, paints)
-    if (touched && touched.mean < Math.min(best.mean, ladder.mean - WORTH)) best = touched
+    const plain = ladder.steps.at(end === 'light' ? -1 : 0)!.deltaE00
+    const near = touched && touched.touch!.deltaE00 <= Math.max(SEEN, plain)
+    if (near && touched.mean < Math.min(best.mean, ladder.mean - WORTH)) best = touched
   }
   return best
 }

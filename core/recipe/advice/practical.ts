@@ -6,7 +6,7 @@ import { shareGiven, untouched } from './touches'
  * What a mix has to bring nearer for what it costs at the bench, ΔE00: less than the doubt of bottles that are told by
  * colour and label can tell (3 to 6, docs/optics.md), so that among what looks alike the fewest bottles and drops win.
  */
-const COSTS = { bottle: 0.3, drop: 0.3, lessThanADrop: 0.4 } as const
+const COSTS = { bottle: 0.2, drop: 0.12, lessThanADrop: 0.6 } as const
 
 /** Those that a painter would rather pour are looked for among so many that are near. */
 export const NEAREST = 96
@@ -48,7 +48,7 @@ function canBePoured(parts: readonly Part<Paint>[]): boolean {
  * @param many at most so many; the nearest of all where none can be poured.
  * @example practical([{ parts: [{ paint: ochre, drops: 1 }], deltaE00: 1 }], 4).length // 1
  */
-export function practical(ways: readonly Way[], many: number): WeighedWay[] {
+export function practical<W extends Way>(ways: readonly W[], many: number): (W & WeighedWay)[] {
   const can = ways.filter(({ parts }) => canBePoured(parts))
   return (can.length > 0 ? can : ways.slice(0, 1))
     .map((way) => ({ ...way, cost: costOf(way) }))

@@ -1,7 +1,10 @@
 import type { Mixture } from '../../paint/mixture'
 import type { BottleDrops } from '../../puddle/parts'
 import type { Paint } from '../../paint/paint'
-import { tintingStrength } from '../../paint/strength'
+import { mixPaints } from '../../paint/mix'
+import { opaqueReflectance } from '../../paint/opaque'
+import { labOf } from '../../colour/lab'
+import { deltaE00 } from '../../colour/deltaE00'
 import { canBeGiven, dispensed, TOUCH } from '../../puddle/dispense'
 
 /** Less than a drop: what a strong paint is given in. */
@@ -10,8 +13,9 @@ const touchAmounts = [
   { share: TOUCH, name: 'a touch' },
 ] as const
 
-/** Tinting strength from which a whole drop is much in six; red oxide is at 12, ochre at 1. */
+/** One drop in nine of white moves it by so much, ΔE00: then a whole drop is much in six. Green earth is at 7, ochre at 15. */
 const STRONG = 10
+const OF_WHITE = 9
 
 /** A paint's id with the part of a drop it stands for, and back. */
 const touchId = (id: string, share: number): string => `${id}@${share}`
@@ -57,12 +61,19 @@ export function touchesAsDrops(parts: readonly BottleDrops[]): BottleDrops[] {
 }
 
 /**
- * Whether a whole drop of a paint is much in a small puddle.
- * @param white what its tinting strength is told by.
+ * Whether a whole drop of a paint is much in a small puddle. Luminance alone (ASTM D4838) would call a yellow weak, of
+ * which a drop in five of white is too much for a fair skin.
+ * @param white what it is told by.
  * @example isStrong(black, white) // true
  */
-export const isStrong = (paint: Paint, white: Mixture): boolean =>
-  tintingStrength(paint, white) > STRONG
+export function isStrong(paint: Paint, white: Mixture): boolean {
+  const seen = (mix: Mixture) => labOf(opaqueReflectance(mix))
+  const tint = mixPaints([
+    { paint, drops: 1 },
+    { paint: white, drops: OF_WHITE },
+  ])
+  return deltaE00(seen(tint), seen(white)) > STRONG
+}
 
 /** The box with every strong paint also in halves and touches; weak paints as they are. */
 export const withTouches = (paints: readonly Paint[], white: Mixture): Paint[] => [
