@@ -78,10 +78,14 @@ function key(event: KeyboardEvent): void {
 .cell {
   position: relative;
   display: grid;
-  grid-template-columns: 27px minmax(0, 1fr);
+  grid-template-columns: minmax(27px, max-content) minmax(0, 1fr);
+  column-gap: 4px;
   align-items: center;
   min-height: var(--drop-cell, 30px);
   padding-left: 4px;
+}
+b {
+  white-space: nowrap;
 }
 b.none {
   font-weight: 400;
