@@ -38,11 +38,11 @@ export function useFoundMixes({
     ]
     const next = new Map(found.value)
     news.mixes.forEach((mix, i) => next.set(places[news.from + i]!, mix))
-    found.value = next
     const had = ends.value.get(job.figure)
-    // What came out as it was moves no target.
+    // What came out as it was moves no target. Steps come before the mixes that name them by their places.
     if (JSON.stringify(had) !== JSON.stringify(news.reached))
       ends.value = new Map(ends.value).set(job.figure, news.reached)
+    found.value = next
   })
   /** Let-downs of the commission; a change of other puddles mixes nothing anew. */
   const letDowns = memoise(() => (store.project.puddles ?? []).filter(({ letDown }) => letDown))
