@@ -58,6 +58,18 @@ function kept(paint: Paint, share: number, all: WeakMap<Paint, Paint>): Paint {
 }
 
 /**
+ * Let-downs all of whose bottles are there.
+ * @example usableLetDowns(box, []) // []
+ */
+export function usableLetDowns(
+  bottles: readonly Paint[],
+  letDowns: readonly LetDown[],
+): readonly LetDown[] {
+  const had = new Set(bottles.map(({ id }) => id))
+  return letDowns.filter(({ parts }) => parts.every(({ paint }) => had.has(paint.id)))
+}
+
+/**
  * What the puddles of a figure are mixed from: bottles, let-downs all of whose bottles are there, strong bottles in halves,
  * and in touches where they are not let down: a touch is the least steady of all.
  * @param white what tinting strength is told by.
@@ -68,8 +80,7 @@ export function mixingBox(
   letDowns: readonly LetDown[],
   white: Mixture,
 ): MixingBox {
-  const had = new Set(bottles.map(({ id }) => id))
-  const usable = letDowns.filter(({ parts }) => parts.every(({ paint }) => had.has(paint.id)))
+  const usable = usableLetDowns(bottles, letDowns)
   const down = new Set(usable.flatMap(({ parts }) => parts.map(({ paint }) => paint.id)))
   const strong = bottles.filter((paint) => isStrong(paint, white))
   return {

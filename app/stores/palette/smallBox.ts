@@ -1,25 +1,27 @@
-import { letDownPaint, mixingBox } from '../../../core'
+import { isBottle, letDownPaint, mixingBox, usableLetDowns } from '../../../core'
 import type { LetDown, MixingBox, Paint, StoredPuddle } from '../../../core'
 import { isKnown, paintOf } from '../paints'
+
+/** The strong bottle that a let-down is of: what is first in it; nothing of any other puddle. */
+export function strongIn({ letDown, parts: [first] }: StoredPuddle): string | undefined {
+  return letDown && first && isBottle(first.of) ? first.of.bottle : undefined
+}
 
 /** Let-downs among puddles, as far as their bottles are there. */
 export const letDownsIn = (stored: readonly StoredPuddle[]): LetDown[] =>
   stored.flatMap(({ id, name, parts, letDown }) => {
     const inside = parts.flatMap(({ of, drops }) =>
-      'bottle' in of && isKnown(of.bottle) ? [{ paint: paintOf(of.bottle), drops }] : [],
+      isBottle(of) && isKnown(of.bottle) ? [{ paint: paintOf(of.bottle), drops }] : [],
     )
     if (!letDown || inside.length < parts.length) return []
     return [{ id, name: name ?? `${inside[0]!.paint.name}, let down`, parts: inside }]
   })
 
 /** Bottles, and what was let down of them; what is less than a drop is the search's own. */
-export function withLetDowns(bottles: readonly Paint[], stored: readonly StoredPuddle[]): Paint[] {
-  const had = new Set(bottles.map(({ id }) => id))
-  const down = letDownsIn(stored).filter(({ parts }) =>
-    parts.every(({ paint }) => had.has(paint.id)),
-  )
-  return [...bottles, ...down.map(letDownPaint)]
-}
+export const withLetDowns = (
+  bottles: readonly Paint[],
+  stored: readonly StoredPuddle[],
+): Paint[] => [...bottles, ...usableLetDowns(bottles, letDownsIn(stored)).map(letDownPaint)]
 
 /**
  * What a figure's small puddles are mixed from: the bottles on its table, what was let down of them, strong ones in less

@@ -1,6 +1,7 @@
 import { isBottle, LET_DOWN_WHITE, longest } from '../../../core'
 import type { PuddlePart, StepKey, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
+import { strongIn } from '../palette/smallBox'
 import { keepAsOwn } from './brought'
 import { settle } from './settle'
 import { plain } from './work'
@@ -75,13 +76,9 @@ export const puddleActions = ({ change, figure, project }: OpenWork) => ({
   letDown(bottles: readonly { id: string; name: string }[], white: string) {
     return change('', (draft) => {
       draft.puddles ??= []
-      const had = new Set(
-        draft.puddles.flatMap(({ letDown, parts }) =>
-          letDown ? parts.map(({ of }) => ('bottle' in of ? of.bottle : '')) : [],
-        ),
-      )
+      const had = new Set(draft.puddles.map(strongIn))
       for (const { id, name } of bottles)
-        if (!had.has(id) || id === white)
+        if (!had.has(id))
           draft.puddles.push({
             id: newId(),
             name: `${name}, let down`.slice(0, longest.shortName),

@@ -3,6 +3,7 @@ import { mostDropsOf } from '../../../core'
 import type { LetDownsFound } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
+import { strongIn } from '../palette/smallBox'
 import { paintOf } from '../paints'
 import { useProject } from '../project/project'
 import type { useFew } from './few'
@@ -37,9 +38,7 @@ export function useLetDowns(few: ReturnType<typeof useFew>) {
   const offer = computed(() => {
     const best = answer.value?.at(-1)
     if (!best || !asked.value) return undefined
-    const had = new Set(
-      are.value.flatMap(({ parts }) => parts.map(({ of }) => ('bottle' in of ? of.bottle : ''))),
-    )
+    const had = new Set(are.value.map(strongIn))
     const bottles = best.ids.filter((id) => !had.has(id)).map((id) => paintOf(id))
     if (bottles.length === 0) return undefined
     return { bottles, before: answer.value![0]!.mean, after: best.mean }

@@ -86,14 +86,10 @@ function sumStated(readings: readonly MixReading[], list: readonly Paint[]): num
   )
 }
 
-/** Paints as some readings have them, with the doubt that is left. */
-function doubted(
-  readings: readonly MixReading[],
-  paints: readonly Paint[],
-  sigma: number,
-): Paint[] {
-  const fitted = fitPaints(readings, paints, sigma)
-  const worse = Math.max(1, fitted.squares / Math.max(1, readings.length * BANDS - fitted.told))
+/** Paints as a fit has them, with the doubt that is left: more where the model does not follow these bottles. */
+function doubted(fitted: Fitted, readings: number, paints: readonly Paint[]): Paint[] {
+  // Squares that are larger than there are bands to miss.
+  const worse = Math.max(1, fitted.squares / Math.max(1, readings * BANDS - fitted.told))
   const spreads = leftDoubt(paints, fitted.normal, worse)
   return fitted.paints.map((paint, p) => ({ ...paint, spread: spreads[p]! }))
 }
@@ -151,9 +147,7 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
     if (!paints.some((paint) => paint.id === id))
       throw new RangeError(`a reading names the paint "${id}", which is not in the box`)
   const [found, sigma] = likeliest(readings, paints)
-  // Squares that are larger than there are bands to miss: the model does not follow these bottles.
-  const worse = Math.max(1, found.squares / Math.max(1, readings.length * BANDS - found.told))
-  const left = leftDoubt(paints, found.normal, worse)
+  const doubtful = doubted(found, readings.length, paints)
   const logs = (one: Paint, curve: 'K' | 'S'): number[] =>
     [...one[curve]].map((v) => Math.log(Math.max(v, 1e-9)))
   const folds = Math.min(FOLDS, readings.length)
@@ -161,21 +155,23 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
   for (let fold = 0; fold < folds; fold++) {
     const held = readings.filter((_, i) => i % folds === fold)
     const kept = readings.filter((_, i) => i % folds !== fold)
-    const refitted = kept.length > 0 ? doubted(kept, paints, sigma) : paints
+    const refitted =
+      kept.length > 0 ? doubted(fitPaints(kept, paints, sigma), kept.length, paints) : paints
     before += sumOff(held, paints, sigma) / readings.length
     after += sumOff(held, refitted, sigma) / readings.length
     stated += sumStated(held, refitted) / readings.length
   }
-  const spreads = left.map((spread) =>
-    spread.map((v) => v * scaleOf(readings.length, after, stated)),
-  )
+  const scale = scaleOf(readings.length, after, stated)
   const better = paints.map((paint, p): LearntPaint => {
-    const now = found.paints[p]!
+    const now = doubtful[p]!
     const change = (['K', 'S'] as const).flatMap((curve) => {
       const was = logs(paint, curve)
       return logs(now, curve).map((v, i) => Math.abs(v - was[i]!))
     })
-    return { paint: { ...now, spread: spreads[p]! }, change: Math.max(...change) }
+    return {
+      paint: { ...now, spread: now.spread!.map((v) => v * scale) },
+      change: Math.max(...change),
+    }
   })
   return {
     paints: better,
