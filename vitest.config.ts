@@ -2,6 +2,9 @@ import { defineConfig, mergeConfig } from 'vitest/config'
 import { many } from './tests/thorough.ts'
 import application from './vite.config.ts'
 
+/** Leaves nothing behind, as the core does: what one file has loaded serves the next. */
+const PLAIN = ['app/words/*.test.ts', 'app/keys/*.test.ts', 'app/parts/{card,form}/*.test.ts']
+
 export default mergeConfig(
   application,
   defineConfig({
@@ -22,14 +25,18 @@ export default mergeConfig(
               'tests/reference/**/*.test.ts',
               'tests/world/**/*.test.ts',
               'tests/fuzz/**/*.test.ts',
+              ...PLAIN,
             ],
-            // Pure functions leave nothing behind: what one file has loaded serves the next.
             isolate: false,
           },
         },
         {
           extends: true,
-          test: { name: 'app', include: ['app/**/*.test.ts'], exclude: ['app/**/*.dom.test.ts'] },
+          test: {
+            name: 'app',
+            include: ['app/**/*.test.ts'],
+            exclude: ['app/**/*.dom.test.ts', ...PLAIN],
+          },
         },
         {
           extends: true,

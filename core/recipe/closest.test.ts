@@ -29,10 +29,10 @@ describe('every limit that is stated works', () => {
     const limits = { maxPaints: 5, maxDrops: 30 }
     const one = findRecipes({ target, paints: box.slice(0, 1), ...limits })
     expect(one[0]!.parts).toEqual([{ paint: box[0], drops: 1 }])
-    const [whole] = findRecipes({ target, paints: box.slice(0, many(6, 5)), ...limits })
+    const [whole] = findRecipes({ target, paints: box.slice(0, many(6, 4)), ...limits })
     const [fewer] = findRecipes({
       target,
-      paints: box.slice(0, many(6, 5)),
+      paints: box.slice(0, many(6, 4)),
       maxPaints: 4,
       maxDrops: 30,
     })

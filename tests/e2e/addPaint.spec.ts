@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { colourFromPicture } from '../fixtures/pictures'
-import { accessible, expect, pick, saved, test } from './start'
+import { again, accessible, expect, pick, saved, test } from './start'
 
 const strips = (page: Page) =>
   page.getByRole('listitem').filter({ has: page.getByRole('checkbox') })
@@ -73,33 +73,34 @@ test('add a paint by its colour, and one with the reader; both can be mixed, kep
   await expect(strips(page)).toHaveCount(1)
 })
 
-test('a reader that is away, slow of mind or wants its tile is told and survived', async ({
-  page,
-}) => {
-  await page.goto('/box/add')
-  // A refused reading is an answer, not an error of the page.
-  const read = page.getByRole('button', { name: 'Read', exact: true })
-  await page.evaluate(() => {
-    const real = window.fetch
-    window.fetch = (input, init) =>
-      String(input).endsWith('/measure')
-        ? Promise.resolve(
-            new Response(
-              '{"trouble":"uncalibrated","message":"the reader wants its white tile before it reads on"}',
-              { status: 409 },
-            ),
-          )
-        : real(input, init)
-  })
-  await read.click()
-  await expect(page.getByText('The reader wants its white tile.')).toBeVisible()
-  await page.evaluate(() => (window.fetch = () => Promise.reject(new TypeError('offline'))))
-  await read.click()
-  await expect(page.getByText('The reader is away.')).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Look again' })).toBeEnabled()
-  await page.evaluate(
-    () => (window.fetch = () => Promise.resolve(new Response('<html>', { status: 200 }))),
-  )
-  await read.click()
-  await expect(page.getByRole('alert')).toContainText('no reading')
-})
+again(
+  'a reader that is away, slow of mind or wants its tile is told and survived',
+  async ({ page }) => {
+    await page.goto('/box/add')
+    // A refused reading is an answer, not an error of the page.
+    const read = page.getByRole('button', { name: 'Read', exact: true })
+    await page.evaluate(() => {
+      const real = window.fetch
+      window.fetch = (input, init) =>
+        String(input).endsWith('/measure')
+          ? Promise.resolve(
+              new Response(
+                '{"trouble":"uncalibrated","message":"the reader wants its white tile before it reads on"}',
+                { status: 409 },
+              ),
+            )
+          : real(input, init)
+    })
+    await read.click()
+    await expect(page.getByText('The reader wants its white tile.')).toBeVisible()
+    await page.evaluate(() => (window.fetch = () => Promise.reject(new TypeError('offline'))))
+    await read.click()
+    await expect(page.getByText('The reader is away.')).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Look again' })).toBeEnabled()
+    await page.evaluate(
+      () => (window.fetch = () => Promise.resolve(new Response('<html>', { status: 200 }))),
+    )
+    await read.click()
+    await expect(page.getByRole('alert')).toContainText('no reading')
+  },
+)

@@ -11,7 +11,7 @@ const files = [
   ['skins', '/tone', /toneWorker/],
   ['methods', '/coats', /coatsWorker/],
 ] as const
-for (const [what, room, file] of files.slice(0, many(5, 2)))
+for (const [what, room, file] of files.slice(0, many(5, 1)))
   test(`a file that does not come is said, and the room stands: ${what}`, async ({ page }) => {
     await page.route(file, (route) => route.abort())
     await page.goto(room)

@@ -1,4 +1,4 @@
-import { accessible, expect, pick, picked, saved, test } from './start'
+import { again, accessible, expect, pick, picked, saved, test } from './start'
 
 test.use({ forms: true })
 
@@ -112,7 +112,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })
 
-test('three accents by keyboard: recipes, before and after, and they stay', async ({ page }) => {
+again('three accents by keyboard: recipes, before and after, and they stay', async ({ page }) => {
   await page.goto('/accents')
   for (const name of ['Cheek', 'Upper lip', 'Jaw, stubble']) {
     const place = page.getByRole('checkbox', { name, exact: true })

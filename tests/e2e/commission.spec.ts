@@ -44,55 +44,59 @@ const rings = (page: Page): Promise<number> =>
 
 test.use({ apart: true })
 
-test('two tabs: a change is seen in both, only one rings, and neither overwrites the other', async ({
-  page,
-  context,
-}) => {
-  const other = await context.newPage()
-  await countRings(page)
-  await countRings(other)
-  await page.clock.install()
-  await page.goto('/bench')
-  await page.getByRole('button', { name: /change name, size and number/ }).click()
-  await page.getByLabel('How many of it').fill('3')
-  await page.keyboard.press('Enter')
-  await page.clock.runFor(1000)
-  await saved(page)
-  await page.keyboard.press('Escape')
-  await page.getByRole('main').focus()
-  await other.clock.install()
-  await other.goto('/bench')
-  const left = (tab: Page) => tab.getByText(/12 moves left/)
-  await expect(left(page)).toBeVisible()
-  await expect(left(other)).toBeVisible()
-  await page.keyboard.press('Space')
-  await page.keyboard.press('d')
-  await page.clock.runFor(1000)
-  await expect(other.getByText(/11 moves left/)).toBeVisible()
-  await expect(other.getByRole('region', { name: 'Drying' }).getByText(/min|\d:\d\d/)).toBeVisible()
-  await page.clock.fastForward('45:00')
-  await other.clock.fastForward('46:00')
-  await expect.poll(async () => (await rings(page)) + (await rings(other))).toBe(1)
-  await page.clock.runFor(5000)
-  await other.clock.runFor(5000)
-  expect((await rings(page)) + (await rings(other))).toBe(1)
+again(
+  'two tabs: a change is seen in both, only one rings, and neither overwrites the other',
+  async ({ page, context }) => {
+    const other = await context.newPage()
+    await countRings(page)
+    await countRings(other)
+    await page.clock.install()
+    await page.goto('/bench')
+    await page.getByRole('button', { name: /change name, size and number/ }).click()
+    await page.getByLabel('How many of it').fill('3')
+    await page.keyboard.press('Enter')
+    await page.clock.runFor(1000)
+    await saved(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('main').focus()
+    await other.clock.install()
+    await other.goto('/bench')
+    const left = (tab: Page) => tab.getByText(/12 moves left/)
+    await expect(left(page)).toBeVisible()
+    await expect(left(other)).toBeVisible()
+    await page.keyboard.press('Space')
+    await page.keyboard.press('d')
+    await page.clock.runFor(1000)
+    await expect(other.getByText(/11 moves left/)).toBeVisible()
+    await expect(
+      other.getByRole('region', { name: 'Drying' }).getByText(/min|\d:\d\d/),
+    ).toBeVisible()
+    await page.clock.fastForward('45:00')
+    await other.clock.fastForward('46:00')
+    await expect.poll(async () => (await rings(page)) + (await rings(other))).toBe(1)
+    await page.clock.runFor(5000)
+    await other.clock.runFor(5000)
+    expect((await rings(page)) + (await rings(other))).toBe(1)
 
-  // What this tab does not know of is put aside before it is written over.
-  await store(page, 'commission low-tide', '{"by":"a tab that never told"}')
-  await page.keyboard.press('Space')
-  await page.clock.runFor(1000)
-  await expect(page.getByRole('alert')).toContainText('Another tab had changed the same meanwhile')
-  await page.reload()
-  await page.getByRole('button', { name: 'Files' }).click()
-  await page.clock.runFor(1000)
-  await page.getByRole('menuitem', { name: 'Work that was put aside (1)' }).click()
-  await page.clock.runFor(1000)
-  const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save as a file' }).click()
-  const text = await readFile(await (await waiting).path(), 'utf8')
-  expect(text).toBe('{"by":"a tab that never told"}')
-  await other.close()
-})
+    // What this tab does not know of is put aside before it is written over.
+    await store(page, 'commission low-tide', '{"by":"a tab that never told"}')
+    await page.keyboard.press('Space')
+    await page.clock.runFor(1000)
+    await expect(page.getByRole('alert')).toContainText(
+      'Another tab had changed the same meanwhile',
+    )
+    await page.reload()
+    await page.getByRole('button', { name: 'Files' }).click()
+    await page.clock.runFor(1000)
+    await page.getByRole('menuitem', { name: 'Work that was put aside (1)' }).click()
+    await page.clock.runFor(1000)
+    const waiting = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'Save as a file' }).click()
+    const text = await readFile(await (await waiting).path(), 'utf8')
+    expect(text).toBe('{"by":"a tab that never told"}')
+    await other.close()
+  },
+)
 
 test('storage full, refused or broken off: said, nothing lost, and saved once there is room', async ({
   page,

@@ -1,6 +1,6 @@
 import { png } from '../fixtures/pictures'
 import { ferrywoman, showCritic } from '../fixtures/judged'
-import { accessible, expect, give, saved, settled, test } from './start'
+import { again, accessible, expect, give, saved, settled, test } from './start'
 
 const file = (name: string, mistake: 'too flat' | undefined) => ({
   name,
@@ -46,7 +46,7 @@ test('the critic names what is wrong in a photograph, with its mend, and keeps i
   await expect(story.getByRole('listitem')).toHaveCount(2)
 })
 
-test('by keyboard, and a photograph that cannot be read says why', async ({ page }) => {
+again('by keyboard, and a photograph that cannot be read says why', async ({ page }) => {
   await page.goto('/ladder')
   await settled(page)
   await page.goto('/log?show=critic')

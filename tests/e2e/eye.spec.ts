@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { unzipSync } from 'fflate'
 import type { Page } from '@playwright/test'
 import { store } from '../fixtures/stored'
-import { accessible, chooseFile, expect, test } from './start'
+import { again, accessible, chooseFile, expect, test } from './start'
 
 const NAMES = [
   ...['Lighter', 'Warmer', 'Redder', 'Greyer', 'In order', 'Breaks the ladder', 'Half-way'],
@@ -21,34 +21,35 @@ async function byKeys(page: Page, name: string): Promise<void> {
   else await page.keyboard.press('3')
 }
 
-test('every exercise by keys, with its truth; axe; answers are there after a reload and in the zip', async ({
-  page,
-}) => {
-  await page.goto('/eye')
-  for (const [i, name] of NAMES.entries()) {
-    await page.getByRole('button', { name: `Exercise ${name}` }).focus()
-    await page.keyboard.press('Enter')
-    const stage = page.getByRole('region', { name, exact: true })
-    await expect(stage.getByRole('heading', { level: 2 })).toHaveText(/\S/)
-    if (i % 6 === 0) await accessible(page)
-    await byKeys(page, name)
-    // The truth is told with its number, and the focus is on what comes next.
-    await expect(stage.locator('.truth')).toHaveText(/\d/)
-    await expect(next(page)).toBeFocused()
-    if (i % 6 === 0) await accessible(page)
-    await page.keyboard.press('Space')
-    await expect(next(page)).toHaveCount(0)
-    await page.getByRole('button', { name: 'Stop' }).click()
-  }
-  await expect(page.getByText(`${NAMES.length} answers so far`)).toBeVisible()
-  await page.reload()
-  await expect(page.getByText(`${NAMES.length} answers so far`)).toBeVisible()
-  const waiting = page.waitForEvent('download')
-  await chooseFile(page, 'Pack the whole commission, with pictures (ZIP)')
-  const files = unzipSync(new Uint8Array(await readFile((await (await waiting).path())!)))
-  const eye = JSON.parse(new TextDecoder().decode(files['eye.json'])) as { answers: unknown[] }
-  expect(eye.answers).toHaveLength(NAMES.length)
-})
+again(
+  'every exercise by keys, with its truth; axe; answers are there after a reload and in the zip',
+  async ({ page }) => {
+    await page.goto('/eye')
+    for (const [i, name] of NAMES.entries()) {
+      await page.getByRole('button', { name: `Exercise ${name}` }).focus()
+      await page.keyboard.press('Enter')
+      const stage = page.getByRole('region', { name, exact: true })
+      await expect(stage.getByRole('heading', { level: 2 })).toHaveText(/\S/)
+      if (i % 6 === 0) await accessible(page)
+      await byKeys(page, name)
+      // The truth is told with its number, and the focus is on what comes next.
+      await expect(stage.locator('.truth')).toHaveText(/\d/)
+      await expect(next(page)).toBeFocused()
+      if (i % 6 === 0) await accessible(page)
+      await page.keyboard.press('Space')
+      await expect(next(page)).toHaveCount(0)
+      await page.getByRole('button', { name: 'Stop' }).click()
+    }
+    await expect(page.getByText(`${NAMES.length} answers so far`)).toBeVisible()
+    await page.reload()
+    await expect(page.getByText(`${NAMES.length} answers so far`)).toBeVisible()
+    const waiting = page.waitForEvent('download')
+    await chooseFile(page, 'Pack the whole commission, with pictures (ZIP)')
+    const files = unzipSync(new Uint8Array(await readFile((await (await waiting).path())!)))
+    const eye = JSON.parse(new TextDecoder().decode(files['eye.json'])) as { answers: unknown[] }
+    expect(eye.answers).toHaveLength(NAMES.length)
+  },
+)
 
 test('ten minutes of what is due, by touch; what the eye sees becomes the tolerance at the bench', async ({
   browser,

@@ -2,6 +2,7 @@ import { readFile, writeFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { neverHolds } from './longTasks'
 import {
+  again,
   chooseFile,
   expect,
   leaf,
@@ -85,7 +86,7 @@ test('the main job: see the ladder, change it, save it, open it again in a fresh
   await fresh.context().close()
 })
 
-test('a reload keeps every change; undo and redo go through them', async ({ page }) => {
+again('a reload keeps every change; undo and redo go through them', async ({ page }) => {
   await openLadder(page)
   await leaf(page, 'Light')
   await page.getByRole('slider', { name: 'Contrast' }).focus()
@@ -114,37 +115,38 @@ test('a reload keeps every change; undo and redo go through them', async ({ page
   await expect(keep).toHaveAttribute('aria-pressed', 'false')
 })
 
-test('damaged and foreign files are refused by place, and nothing is lost', async ({
-  page,
-}, testInfo) => {
-  await openLadder(page)
-  const good = await download(page, 'Save the project to a file')
-  const offer = (name: string, buffer: Buffer) =>
-    openCommission(page, { name, mimeType: 'application/json', buffer })
-  const refusal = page.getByRole('alert')
+again(
+  'damaged and foreign files are refused by place, and nothing is lost',
+  async ({ page }, testInfo) => {
+    await openLadder(page)
+    const good = await download(page, 'Save the project to a file')
+    const offer = (name: string, buffer: Buffer) =>
+      openCommission(page, { name, mimeType: 'application/json', buffer })
+    const refusal = page.getByRole('alert')
 
-  await offer('cut.json', Buffer.from(good.slice(0, 900)))
-  await expect(refusal).toContainText('Your work is as it was')
-  await expect(refusal).toContainText(/line \d+, column \d+: the file stops in the middle/)
-  await offer('old.json', Buffer.from(good.replace('"version": 5', '"version": 9')))
-  await expect(refusal).toContainText('version: the file says version 9')
-  const huge = testInfo.outputPath('huge.json')
-  await writeFile(huge, Buffer.alloc(50 * 1024 * 1024, 32))
-  await openCommission(page, huge)
-  await expect(refusal).toContainText('50 MB; a project file has at most 20 MB')
-  await page.getByRole('button', { name: 'Close' }).click()
-  expect(await download(page, 'Save the project to a file')).toBe(good)
+    await offer('cut.json', Buffer.from(good.slice(0, 900)))
+    await expect(refusal).toContainText('Your work is as it was')
+    await expect(refusal).toContainText(/line \d+, column \d+: the file stops in the middle/)
+    await offer('old.json', Buffer.from(good.replace('"version": 5', '"version": 9')))
+    await expect(refusal).toContainText('version: the file says version 9')
+    const huge = testInfo.outputPath('huge.json')
+    await writeFile(huge, Buffer.alloc(50 * 1024 * 1024, 32))
+    await openCommission(page, huge)
+    await expect(refusal).toContainText('50 MB; a project file has at most 20 MB')
+    await page.getByRole('button', { name: 'Close' }).click()
+    expect(await download(page, 'Save the project to a file')).toBe(good)
 
-  const script = '<img src=x onerror="document.title=`owned`">'
-  await offer(
-    'script.json',
-    Buffer.from(good.replace('Isaura, ferrywoman', JSON.stringify(script).slice(1, -1))),
-  )
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(script)
-  expect(await page.title()).not.toBe('owned')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
-})
+    const script = '<img src=x onerror="document.title=`owned`">'
+    await offer(
+      'script.json',
+      Buffer.from(good.replace('Isaura, ferrywoman', JSON.stringify(script).slice(1, -1))),
+    )
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(script)
+    expect(await page.title()).not.toBe('owned')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
+  },
+)
 
 test('dragging a slider and searching anew never hold the page for 50 ms @traced', async ({
   page,
@@ -195,7 +197,7 @@ test('stored work that is damaged is put aside and reported', async ({ page }) =
   expect(stored).toBe('{"format":"cobaltf')
 })
 
-test('with no paint in use the ladder says so', async ({ page }) => {
+again('with no paint in use the ladder says so', async ({ page }) => {
   await openLadder(page)
   await leaf(page, 'Bottles')
   const takes = page.getByRole('button', { name: /^Take .* from Isaura$/ })

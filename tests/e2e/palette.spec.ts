@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
 import { thorough } from '../thorough'
-import { accessible, expect, saved, settled, test } from './start'
+import { again, accessible, expect, saved, settled, test } from './start'
 
 const palette = (page: Page): Locator => page.getByRole('region', { name: 'Palette' })
 const well = (page: Page, name: string): Locator =>
@@ -140,38 +140,39 @@ for (const [name, hand] of Object.entries({ both, ...(thorough ? hands : {}) }))
     await expect(page.getByText('“as planned”')).toBeVisible()
   })
 
-test('a mix is said in words, found closest to a colour, and found again when a circle is refused', async ({
-  page,
-}) => {
-  await page.goto('/ladder')
-  await settled(page)
-  await page.goto('/coats')
-  await palette(page).getByRole('button', { name: 'Mix another' }).click()
-  const dialog = page.getByRole('dialog')
-  await dialog.getByLabel('Say what goes in').fill('the flesh with a spot of blue')
-  await dialog.getByRole('button', { name: 'Say it' }).click()
-  const drops = (what: string) => dialog.getByRole('spinbutton', { name: `Drops of ${what}` })
-  await expect(drops('Base')).toHaveAttribute('aria-valuetext', '4 drops')
-  await expect(drops('ultramarine')).toHaveAttribute('aria-valuetext', '2 touches')
-  await dialog.getByLabel('Say what goes in').fill('flesh with moonshine')
-  await dialog.getByRole('button', { name: 'Say it' }).click()
-  await expect(dialog.getByRole('alert').filter({ hasText: 'goes by “moonshine”' })).toBeVisible()
-  await dialog.getByLabel('Closest to a colour').fill('#8d5f4a')
-  await dialog.getByRole('button', { name: 'Find the closest' }).click()
-  await expect(drops('Base')).toHaveCount(0)
-  await dialog.getByLabel('What it is called').fill('brick')
-  await dialog.getByRole('button', { name: 'Keep it' }).click()
-  // The base is mixed of it now, so it cannot hold the base.
-  await well(page, 'Base').focus()
-  await page.keyboard.press('F2')
-  await dialog.getByLabel('Add a bottle or a mix').fill('brick')
-  await page.keyboard.press('Enter')
-  await expect(drops('brick')).toBeVisible()
-  await dialog.getByRole('button', { name: 'Keep it' }).click()
-  await expect(well(page, 'Base')).toHaveAccessibleName(/1 brick$/)
-  await well(page, 'brick').focus()
-  await page.keyboard.press('F2')
-  await dialog.getByLabel('Add a bottle or a mix').fill('Base')
-  await expect(page.getByRole('option', { name: 'Base', exact: true })).toHaveCount(0)
-  await page.keyboard.press('Escape')
-})
+again(
+  'a mix is said in words, found closest to a colour, and found again when a circle is refused',
+  async ({ page }) => {
+    await page.goto('/ladder')
+    await settled(page)
+    await page.goto('/coats')
+    await palette(page).getByRole('button', { name: 'Mix another' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('Say what goes in').fill('the flesh with a spot of blue')
+    await dialog.getByRole('button', { name: 'Say it' }).click()
+    const drops = (what: string) => dialog.getByRole('spinbutton', { name: `Drops of ${what}` })
+    await expect(drops('Base')).toHaveAttribute('aria-valuetext', '4 drops')
+    await expect(drops('ultramarine')).toHaveAttribute('aria-valuetext', '2 touches')
+    await dialog.getByLabel('Say what goes in').fill('flesh with moonshine')
+    await dialog.getByRole('button', { name: 'Say it' }).click()
+    await expect(dialog.getByRole('alert').filter({ hasText: 'goes by “moonshine”' })).toBeVisible()
+    await dialog.getByLabel('Closest to a colour').fill('#8d5f4a')
+    await dialog.getByRole('button', { name: 'Find the closest' }).click()
+    await expect(drops('Base')).toHaveCount(0)
+    await dialog.getByLabel('What it is called').fill('brick')
+    await dialog.getByRole('button', { name: 'Keep it' }).click()
+    // The base is mixed of it now, so it cannot hold the base.
+    await well(page, 'Base').focus()
+    await page.keyboard.press('F2')
+    await dialog.getByLabel('Add a bottle or a mix').fill('brick')
+    await page.keyboard.press('Enter')
+    await expect(drops('brick')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Keep it' }).click()
+    await expect(well(page, 'Base')).toHaveAccessibleName(/1 brick$/)
+    await well(page, 'brick').focus()
+    await page.keyboard.press('F2')
+    await dialog.getByLabel('Add a bottle or a mix').fill('Base')
+    await expect(page.getByRole('option', { name: 'Base', exact: true })).toHaveCount(0)
+    await page.keyboard.press('Escape')
+  },
+)

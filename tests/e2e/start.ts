@@ -92,10 +92,16 @@ export const test = base.extend<Watched & { page: Page }, { profile: BrowserCont
 
 export { expect }
 
-type Body = (given: { page: Page }, testInfo: TestInfo) => Promise<void>
+interface Session {
+  page: Page
+  context: BrowserContext
+}
 /** A test of what others prove too, on another path or of less: made with THOROUGH=1. */
-export function again(title: string, body: Body): void {
-  if (thorough) test(title, ({ page }, testInfo) => body({ page }, testInfo))
+export function again(
+  title: string,
+  body: (session: Session, info: TestInfo) => Promise<void>,
+): void {
+  if (thorough) test(title, body)
 }
 
 /** Opens the ladder and waits until every step has its drops. */

@@ -75,26 +75,27 @@ again('dragging the pin never holds the page for 50 ms @traced', async ({ page }
   })
 })
 
-test('hides: what the box cannot mix is said; two alike are set apart, by keyboard too', async ({
-  page,
-}) => {
-  await page.goto('/tone')
-  await page.getByRole('button', { name: /Kelp drake/ }).click()
-  await expect(page.getByText(/paints in use mix \d+% of this field/)).toBeVisible()
-  await accessible(page)
-  await page.getByRole('slider', { name: 'Chroma' }).focus()
-  await page.keyboard.press('End')
-  await expect(page.getByText(/Beyond this box/)).toBeVisible()
-  await page.getByRole('button', { name: 'yellow-green', exact: true }).press('Enter')
-  await expect(page.getByText(/Too like Bog salamander/)).toBeVisible()
-  const alike = await pinWords(page)
-  await page.getByRole('button', { name: 'Set apart' }).press('Enter')
-  await expect(page.getByText('Told apart at a glance')).toBeVisible()
-  expect(await pinWords(page)).not.toBe(alike)
-  await pin(page).focus()
-  await page.keyboard.press('ArrowRight')
-  expect(await pinWords(page)).not.toBe(alike)
-})
+again(
+  'hides: what the box cannot mix is said; two alike are set apart, by keyboard too',
+  async ({ page }) => {
+    await page.goto('/tone')
+    await page.getByRole('button', { name: /Kelp drake/ }).click()
+    await expect(page.getByText(/paints in use mix \d+% of this field/)).toBeVisible()
+    await accessible(page)
+    await page.getByRole('slider', { name: 'Chroma' }).focus()
+    await page.keyboard.press('End')
+    await expect(page.getByText(/Beyond this box/)).toBeVisible()
+    await page.getByRole('button', { name: 'yellow-green', exact: true }).press('Enter')
+    await expect(page.getByText(/Too like Bog salamander/)).toBeVisible()
+    const alike = await pinWords(page)
+    await page.getByRole('button', { name: 'Set apart' }).press('Enter')
+    await expect(page.getByText('Told apart at a glance')).toBeVisible()
+    expect(await pinWords(page)).not.toBe(alike)
+    await pin(page).focus()
+    await page.keyboard.press('ArrowRight')
+    expect(await pinWords(page)).not.toBe(alike)
+  },
+)
 
 test('from a picture: neutral, lasso, tones and the skin that explains them; by keyboard too', async ({
   page,
@@ -143,82 +144,84 @@ test('from a picture: neutral, lasso, tones and the skin that explains them; by 
   await expect(page.getByRole('button', { name: 'Choose anew' })).toBeEnabled()
 })
 
-test('pictures that are none, broken or too large are refused in words; 40 megapixels never block the page @traced', async ({
-  page,
-}, testInfo) => {
-  await page.goto('/tone/picture')
-  // The picture that the figure is painted after comes first.
-  await expect(page.getByRole('application')).toBeVisible()
-  const opener = page.getByRole('button', { name: /Open a picture…|Another picture…/ })
-  const offer = (name: string, buffer: Buffer) => give(opener, { name, ...picture, buffer })
-  const alert = page.getByRole('alert')
-  await offer('notes.png', Buffer.from('red oxide and white'))
-  await expect(alert).toContainText('“notes.png” was not opened: this is no picture')
-  await offer('cut.png', portrait.subarray(0, 60))
-  await expect(alert).toContainText('damaged')
-  await page.waitForTimeout(300)
-  // By path: a file handed over as bytes would itself hold the page while it is unpacked.
-  const wall = testInfo.outputPath('wall.png')
-  await writeFile(
-    wall,
-    png(8000, 5000, (x, y) => [180 - (x >> 7), 130 - (y >> 7), 100]),
-  )
-  await neverHolds(page, async () => {
-    await give(opener, wall)
-    await page.waitForTimeout(400)
-    await expect(page.getByRole('application')).toBeVisible({ timeout: 30_000 })
-    await expect(page.getByText(/tones, dark to light/)).toBeVisible()
-  })
-  await offer(
-    'huge.png',
-    png(9000, 5000, () => [1, 1, 1]),
-  )
-  await expect(alert).toContainText('45 megapixels; up to 40')
-})
+again(
+  'pictures that are none, broken or too large are refused in words; 40 megapixels never block the page @traced',
+  async ({ page }, testInfo) => {
+    await page.goto('/tone/picture')
+    // The picture that the figure is painted after comes first.
+    await expect(page.getByRole('application')).toBeVisible()
+    const opener = page.getByRole('button', { name: /Open a picture…|Another picture…/ })
+    const offer = (name: string, buffer: Buffer) => give(opener, { name, ...picture, buffer })
+    const alert = page.getByRole('alert')
+    await offer('notes.png', Buffer.from('red oxide and white'))
+    await expect(alert).toContainText('“notes.png” was not opened: this is no picture')
+    await offer('cut.png', portrait.subarray(0, 60))
+    await expect(alert).toContainText('damaged')
+    await page.waitForTimeout(300)
+    // By path: a file handed over as bytes would itself hold the page while it is unpacked.
+    const wall = testInfo.outputPath('wall.png')
+    await writeFile(
+      wall,
+      png(8000, 5000, (x, y) => [180 - (x >> 7), 130 - (y >> 7), 100]),
+    )
+    await neverHolds(page, async () => {
+      await give(opener, wall)
+      await page.waitForTimeout(400)
+      await expect(page.getByRole('application')).toBeVisible({ timeout: 30_000 })
+      await expect(page.getByText(/tones, dark to light/)).toBeVisible()
+    })
+    await offer(
+      'huge.png',
+      png(9000, 5000, () => [1, 1, 1]),
+    )
+    await expect(alert).toContainText('45 megapixels; up to 40')
+  },
+)
 
-test('by number and by reading; tones are kept, saved, dropped and opened again', async ({
-  page,
-}) => {
-  await page.goto('/tone/number')
-  const numbers = page.getByLabel('A colour in numbers')
-  await numbers.fill('61 14')
-  await expect(page.getByRole('alert')).toContainText('three numbers are needed')
-  await numbers.fill('lch 61 22 50')
-  await expect(page.getByText(/a\* 14\.1, b\* 16\.9/)).toBeVisible()
-  await page.getByRole('button', { name: 'Aim Isaura at this colour' }).click()
-  await expect(page.getByText('61 / 14 / 17')).toBeVisible()
-  const cgats =
-    'CGATS.17\nILLUMINANT "D65"\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\ncheek 55 16 18\nEND_DATA\n'
-  const readings = page.getByRole('button', { name: 'Readings from a CGATS file…' })
-  await give(readings, {
-    name: 'r.txt',
-    mimeType: 'text/plain',
-    buffer: Buffer.from(cgats.replace('16', '16,5')),
-  })
-  await expect(page.getByRole('alert')).toContainText('line 7, LAB_A: "16,5" has a decimal comma')
-  await give(readings, {
-    name: 'r.txt',
-    mimeType: 'text/plain',
-    buffer: Buffer.from(cgats),
-  })
-  await page.getByRole('button', { name: 'cheek' }).click()
-  await page.getByRole('button', { name: 'Use the nearest skin' }).click()
+again(
+  'by number and by reading; tones are kept, saved, dropped and opened again',
+  async ({ page }) => {
+    await page.goto('/tone/number')
+    const numbers = page.getByLabel('A colour in numbers')
+    await numbers.fill('61 14')
+    await expect(page.getByRole('alert')).toContainText('three numbers are needed')
+    await numbers.fill('lch 61 22 50')
+    await expect(page.getByText(/a\* 14\.1, b\* 16\.9/)).toBeVisible()
+    await page.getByRole('button', { name: 'Aim Isaura at this colour' }).click()
+    await expect(page.getByText('61 / 14 / 17')).toBeVisible()
+    const cgats =
+      'CGATS.17\nILLUMINANT "D65"\nBEGIN_DATA_FORMAT\nSAMPLE_NAME LAB_L LAB_A LAB_B\nEND_DATA_FORMAT\nBEGIN_DATA\ncheek 55 16 18\nEND_DATA\n'
+    const readings = page.getByRole('button', { name: 'Readings from a CGATS file…' })
+    await give(readings, {
+      name: 'r.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from(cgats.replace('16', '16,5')),
+    })
+    await expect(page.getByRole('alert')).toContainText('line 7, LAB_A: "16,5" has a decimal comma')
+    await give(readings, {
+      name: 'r.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from(cgats),
+    })
+    await page.getByRole('button', { name: 'cheek' }).click()
+    await page.getByRole('button', { name: 'Use the nearest skin' }).click()
 
-  await page.getByLabel('Name of the tone').fill('<b>cheek</b>')
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
-  await expect(page.getByRole('button', { name: '<b>cheek</b>', exact: true })).toBeVisible()
-  const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save to a file' }).click()
-  const file = await readFile((await (await waiting).path())!)
-  await page.getByRole('button', { name: 'Let go of <b>cheek</b>' }).click()
-  const opener = page.getByRole('button', { name: 'Open a file…' })
-  const tones = { name: 't.json', mimeType: 'application/json' }
-  await give(opener, { ...tones, buffer: file.subarray(0, 90) })
-  await expect(page.getByRole('alert')).toContainText('“t.json” was not opened')
-  await give(opener, { ...tones, buffer: file })
-  await page.getByRole('button', { name: /Old Bram/ }).click()
-  await page.getByRole('button', { name: '<b>cheek</b>', exact: true }).click()
-  await accessible(page)
-  await page.setViewportSize({ width: 390, height: 844 })
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-})
+    await page.getByLabel('Name of the tone').fill('<b>cheek</b>')
+    await page.getByRole('button', { name: 'Keep', exact: true }).click()
+    await expect(page.getByRole('button', { name: '<b>cheek</b>', exact: true })).toBeVisible()
+    const waiting = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'Save to a file' }).click()
+    const file = await readFile((await (await waiting).path())!)
+    await page.getByRole('button', { name: 'Let go of <b>cheek</b>' }).click()
+    const opener = page.getByRole('button', { name: 'Open a file…' })
+    const tones = { name: 't.json', mimeType: 'application/json' }
+    await give(opener, { ...tones, buffer: file.subarray(0, 90) })
+    await expect(page.getByRole('alert')).toContainText('“t.json” was not opened')
+    await give(opener, { ...tones, buffer: file })
+    await page.getByRole('button', { name: /Old Bram/ }).click()
+    await page.getByRole('button', { name: '<b>cheek</b>', exact: true }).click()
+    await accessible(page)
+    await page.setViewportSize({ width: 390, height: 844 })
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  },
+)

@@ -28,7 +28,7 @@ interface Told {
 function trial(
   seed: number,
   { label, tint, matt }: Told,
-  mixes = many(200, 120),
+  mixes = many(200, 60),
 ): { unseen: Unseen; off: number }[] {
   const { random, normal } = chance(seed + 100)
   return unseenMixes(mixes, seed).map((unseen) => {
@@ -68,8 +68,8 @@ const offs = (list: ReturnType<typeof trial>): number => mean(list.map(({ off })
 
 describe('a bottle told by eye, on unseen mixes of single and blended bottles', () => {
   it('by its colour and a word within 4.0 on average, with the label within 3.4', () => {
-    const plain = trial(1, {})
-    const named = trial(1, { label: true })
+    const plain = trial(1, {}, many(200, 120))
+    const named = trial(1, { label: true }, many(200, 120))
     expect(offs(plain)).toBeLessThan(4)
     expect(offs(named)).toBeLessThan(3.4)
     expect(offs(named)).toBeLessThan(offs(plain))

@@ -6,7 +6,7 @@ import { fallen, opaque, otherWorld, plainWorld, read } from './physics'
 import type { World } from './physics'
 import { labOf } from '../../core'
 import { apart, chance, mean, share } from './trial'
-import { thorough } from '../thorough'
+import { many, thorough } from '../thorough'
 
 const ids = [
   'titanium-white',
@@ -67,8 +67,8 @@ function learns(seed: number, world: World, glowing?: string) {
   }
 }
 
-/** Of four boxes: of one, what holds is chance. */
-const seeds = [1, 2, 3, 4]
+/** Of four boxes, two in `npm test`: of one, what holds is chance. */
+const seeds = [1, 2, 3, 4].slice(0, many(4, 2))
 
 describe('a box learns from forty readings', () => {
   const summed = (world: World) => {

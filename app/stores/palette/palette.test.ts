@@ -80,7 +80,7 @@ describe('amounts', () => {
         progression: ['burnt-umber', 'red-iron-oxide', 'yellow-ochre', 'titanium-white'],
       },
     ]
-    for (let n = 0; n < 14; n++) {
+    for (let n = 0; n < many(14, 7); n++) {
       store.chooseFigure(one(store.project.figures).id)
       const usual = { way: undefined, family: undefined, bottles: undefined, steps: 7 } as const
       store.setPlan({ ...usual, maxPaints: 3, maxDrops: undefined, ...ways[n % ways.length]! })
@@ -194,8 +194,8 @@ describe('every method on every figure of the demo', () => {
       store.chooseFigure(figure.id)
       store.setPlan({ maxPaints: 2, maxDrops: 8 })
       await still()
-      // Each method on three figures; with THOROUGH=1 on all nine.
-      const every = many(1, 7)
+      // Each method on one or two figures; with THOROUGH=1 on all nine.
+      const every = many(1, 14)
       for (const method of methods.filter((_, i) => (i + at) % every === 0)) {
         const when = `${figure.id} ${method.key}`
         coats.start(method)

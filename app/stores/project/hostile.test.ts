@@ -6,7 +6,7 @@ import { begin, coat, entry, lab, paint, readsBack, stack } from '../../../tests
 import type { useProject } from './project'
 import { many } from '../../../tests/thorough'
 
-const RUNS = many(10_000, 1_000)
+const RUNS = many(10_000, 400)
 const STEPS = 6
 
 it(`${RUNS} random sequences of changes with hostile values: each state that would be stored is read back equal`, () => {

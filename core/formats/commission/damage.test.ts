@@ -84,7 +84,7 @@ it('what was packed before there were checksums opens as it did; a list that is 
 })
 
 it('a small zip that would unpack to hundreds of megabytes is refused by what it says of itself', () => {
-  const bomb = zipSync({ 'project.json': new Uint8Array(120 * 1024 * 1024) }, { level: 9 })
+  const bomb = zipSync({ 'project.json': new Uint8Array(80 * 1024 * 1024) }, { level: 1 })
   const reading = unpackCommission(bomb, ids)
   expect(bomb.length).toBeLessThan(1024 * 1024)
   expect(reading.ok).toBe(false)

@@ -7,6 +7,7 @@ import { formatProject } from './format'
 import { mostOf } from '../../project/limits'
 import { parseProject } from './parse'
 import { salvageProject } from './salvage'
+import { many } from '../../../tests/thorough'
 
 const ids = new Set(starterPaints.map(({ id }) => id))
 const demo = lowTide([...ids])
@@ -115,6 +116,6 @@ it('however a project is damaged, what comes out is sound, or nothing', () => {
         expect(again).toEqual({ ok: true, value: project })
       },
     ),
-    { numRuns: 150, seed: 4 },
+    { numRuns: many(1000, 60), seed: 4 },
   )
 })

@@ -29,7 +29,7 @@ const whole = (search: RecipeSearch) => search.step(Infinity, () => 0)
 
 describe('the search with bounds', () => {
   it('equals trying everything, in and out of gamut, ties and order included', () => {
-    for (let n = 0; n < many(500, 70); n++) {
+    for (let n = 0; n < many(500, 35); n++) {
       const paints = boxOf(5 + upTo(n % 25 === 0 ? 8 : 4))
       // A twin of a paint makes ties that only the order of the box can break.
       if (n % 7 === 0) paints.push({ ...paints[0]!, id: 'twin' })
@@ -52,7 +52,7 @@ describe('the search with bounds', () => {
 
   it('equals trying everything at the corners of the limits', () => {
     for (const [size, maxPaints, maxDrops] of [
-      [many(5, 4), 5, 30],
+      [many(5, 3), 5, 30],
       [12, 1, 1],
       [1, 5, 30],
       [6, 5, 9],
