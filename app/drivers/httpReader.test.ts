@@ -20,13 +20,13 @@ afterEach(() => vi.unstubAllGlobals())
 describe('the reader driver', () => {
   it('hands a CGATS answer over as a measurement', async () => {
     answer(formatCgats([{ name: 'x', reflectance: flatSpectrum(0.5) }]))
-    const { name, reflectance } = await httpReader('/reader').measure(sample)
+    const { name, reflectance } = await httpReader('/reader', 'reader').measure(sample)
     expect(name).toBe('x')
     expect(reflectance![7]).toBeCloseTo(0.5, 6)
   })
 
   it('tells being away, slow, uncalibrated, out of range and unreadable apart', async () => {
-    const reader = httpReader('/reader')
+    const reader = httpReader('/reader', 'reader')
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('offline')))
     expect((await failure(reader.state())).trouble).toBe('away')
     vi.stubGlobal('fetch', () => Promise.reject(new DOMException('late', 'TimeoutError')))

@@ -13,8 +13,11 @@ function readingOf(text: string): Measurement {
   return first
 }
 
-/** A reader that answers in CGATS over HTTP and sends its readings as server-sent events. */
-export function httpReader(base: string, name = 'simulated reader'): ReaderDriver {
+/**
+ * A reader that answers in CGATS over HTTP and sends its readings as server-sent events.
+ * @param standIn what it reads is made up.
+ */
+export function httpReader(base: string, name: string, standIn = false): ReaderDriver {
   async function ask(path: string, body?: unknown): Promise<Response> {
     let response: Response
     try {
@@ -45,6 +48,7 @@ export function httpReader(base: string, name = 'simulated reader'): ReaderDrive
   }
   return {
     name,
+    standIn,
     state: async () => (await ask('state')).json() as Promise<{ calibrated: boolean }>,
     calibrate: async () => void (await ask('calibrate', {})),
     measure: async (sample) => readingOf(await (await ask('measure', sample)).text()),

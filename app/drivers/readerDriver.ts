@@ -12,6 +12,8 @@ export class ReaderFailure extends Error {
 /** All that a colour reader has to do; another instrument needs another of these, named in `drivers.ts`. */
 export interface ReaderDriver {
   readonly name: string
+  /** It only stands in for a reader: what it reads is made up. */
+  readonly standIn: boolean
   /** Whether it is there and has seen its white tile. @throws ReaderFailure when it is away. */
   state(): Promise<{ calibrated: boolean }>
   calibrate(): Promise<void>

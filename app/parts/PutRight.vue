@@ -120,7 +120,9 @@ const keepWords = (keep: number): string =>
         >or as numbers
         <ElInput v-model="form.numbers" placeholder="61 14 17" @input="measured = undefined"
       /></label>
-      <ElButton :disabled="reader.busy || parts.length === 0" @click="read"> Read it </ElButton>
+      <ElButton v-if="reader.offered" :disabled="reader.busy || parts.length === 0" @click="read">
+        Read it with the {{ reader.name }}
+      </ElButton>
       <ColourFromPicture what="the well" @pick="measured = $event" />
     </div>
     <p v-if="trouble || stopped" role="alert">{{ trouble || stopped }}</p>

@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { Measurement, ReaderSample } from '../../core'
+import { DEMO_ID } from '../../demo/lowTide'
 import { driver } from '../drivers/drivers'
 import { ReaderFailure } from '../drivers/readerDriver'
+import { useProject } from './project/project'
 
 /** The colour reader on the bench: whether it is there, what it wants, what it read. */
 export const useReader = defineStore('reader', () => {
@@ -12,6 +14,11 @@ export const useReader = defineStore('reader', () => {
   /** Newest first. */
   const readings = shallowRef<Measurement[]>([])
   let stop: (() => void) | undefined
+  const store = useProject()
+  /** Where one only tries, what was made up may be used: in the demo, and where the application is worked on. */
+  const trying = computed(() => store.project.id === DEMO_ID || import.meta.env.DEV)
+  /** There is a reader to be used here. */
+  const offered = computed(() => !driver.standIn || trying.value)
 
   function failed(error: unknown): void {
     trouble.value = (error as Error).message
@@ -57,6 +64,9 @@ export const useReader = defineStore('reader', () => {
 
   return {
     name: driver.name,
+    readBy: driver.standIn ? ('stand-in' as const) : ('reader' as const),
+    trying,
+    offered,
     status,
     busy,
     trouble,

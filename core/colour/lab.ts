@@ -97,3 +97,20 @@ export function labOf(reflectance: Spectrum, options: ViewingOptions = {}): Lab 
   const { white, name } = weightsOf(options.illuminant, options.observer)
   return labOfXyz(xyzOf(reflectance, options), white, name)
 }
+
+/** Slope of f. */
+const slopeOfF = (t: number): number => (t > EPSILON ? 1 / (3 * Math.cbrt(t) ** 2) : KAPPA / 116)
+
+/**
+ * How CIELAB moves with small changes of a reflectance, under D65 for the 2° observer.
+ * @returns for a change, one number a band, what it does to L*, a* and b*.
+ * @example slopeOfLab(flatSpectrum(0.5))(flatSpectrum(0.01)).L // about 0.6
+ */
+export function slopeOfLab(reflectance: Spectrum): (change: Spectrum) => Lab {
+  const { white } = weightsOf()
+  const slopes = xyzOf(reflectance).map((v, i) => slopeOfF(v / white[i]!) / white[i]!)
+  return (change) => {
+    const [fx, fy, fz] = xyzOf(change).map((v, i) => v * slopes[i]!)
+    return { L: 116 * fy!, a: 500 * (fx! - fy!), b: 200 * (fy! - fz!) }
+  }
+}

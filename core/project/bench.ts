@@ -2,6 +2,7 @@ import type { Lab } from '../colour/lab'
 import type { BottleDrops } from '../puddle/parts'
 import type { CoatKind } from './coat'
 import type { MoveOf, MoveRef } from './move'
+import type { ReadBy } from './readBy'
 
 /** How a figure is painted at the bench. */
 export interface FigureBench {
@@ -52,6 +53,8 @@ export interface LogEntry {
   real?: Lab
   /** 36 values where a reader gave them. */
   reflectance?: number[]
+  /** Where `real` comes from; entries from before that was written down do not say. */
+  readBy?: ReadBy
   note?: string
   minutes?: number
   /** Kind of coat it was for. */

@@ -64,6 +64,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
   await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
   await page.keyboard.press('m')
+  await page.getByRole('radio', { name: 'In numbers' }).press('Space')
   await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
   await page.getByLabel('thinner to 1').fill('3')
   await page.getByLabel('titanium white', { exact: true }).fill('100')

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElInput } from 'element-plus'
-import { computed, onMounted, reactive, ref } from 'vue'
-import { ingredientKey, labOf, parseColour } from '../../../core'
+import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
+import { ingredientKey, predictMix } from '../../../core'
 import type { BottleDrops, Ingredient, PuddlePart } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
 import FileButton from '../../parts/field/FileButton.vue'
 import { keepPhoto } from '../../vault/photos'
-import { useReader } from '../../stores/reader'
+import { withPaints } from '../../stores/paints'
+import SeenColour from './SeenColour.vue'
 import type { Made } from './useKept'
 
 /** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
@@ -21,13 +22,18 @@ const props = defineProps<{
   minutes: number
 }>()
 const emit = defineEmits<{ keep: [made: Made]; close: [] }>()
-const reader = useReader()
 const drops = reactive(props.parts.map((part) => part.drops))
-const form = reactive({ numbers: '', note: '', thinner: props.thinner, minutes: props.minutes })
+const form = reactive({ note: '', thinner: props.thinner, minutes: props.minutes })
 const photo = ref<File>()
 const refused = ref('')
-const first = ref<HTMLInputElement>()
-onMounted(() => first.value?.focus())
+/** What was said of its colour, and why that could not be taken. */
+const seen = shallowRef<Pick<Made, 'real' | 'reflectance' | 'readBy'>>()
+const unread = ref('')
+const room = ref<HTMLFormElement>()
+onMounted(() => {
+  room.value?.scrollIntoView({ block: 'nearest' })
+  room.value?.querySelector('input')?.focus({ preventScroll: true })
+})
 
 const trouble = computed(() => {
   if (drops.some((n) => !(Number.isFinite(n) && n >= 0 && n <= 99)))
@@ -35,17 +41,15 @@ const trouble = computed(() => {
   if (drops.every((n) => n === 0)) return 'A mix has at least one drop.'
   if (!(form.thinner >= 0 && form.thinner <= 40))
     return `Thinner is ${form.thinner}; allowed is 0 to 40 parts to one of paint.`
-  if (form.numbers.trim() === '') return ''
-  try {
-    parseColour(form.numbers)
-    return ''
-  } catch (error) {
-    return (error as Error).message
-  }
+  return unread.value
 })
 /** What was put together. */
 const put = computed(() =>
   props.parts.map(({ of }, i) => ({ of, drops: drops[i]! })).filter((part) => part.drops > 0),
+)
+/** As it was mixed, by the bottles as they are known. */
+const predicted = computed(() =>
+  put.value.length > 0 ? predictMix(withPaints(props.bottlesOf(put.value))).lab : undefined,
 )
 /** What is written down whatever the colour came from. */
 async function made(): Promise<Made> {
@@ -58,21 +62,11 @@ async function made(): Promise<Made> {
     ...(picture ? { photo: picture } : {}),
   }
 }
-async function read(): Promise<void> {
-  if (reader.status === 'unknown') await reader.connect()
-  if (reader.status === 'uncalibrated') await reader.calibrate()
-  const reading = await reader.measure({ kind: 'mix', parts: props.bottlesOf(put.value) })
-  if (!reading?.reflectance) return
-  const { L, a, b } = labOf(reading.reflectance)
-  await keep({ real: { L, a, b }, reflectance: [...reading.reflectance] })
-}
-async function keep(colour?: Pick<Made, 'real' | 'reflectance'>): Promise<void> {
+async function keep(): Promise<void> {
   if (trouble.value) return
   refused.value = ''
-  const given = form.numbers.trim() === '' ? undefined : parseColour(form.numbers)
-  const real = given && { real: { L: given.L, a: given.a, b: given.b } }
   try {
-    emit('keep', { ...(await made()), ...real, ...colour })
+    emit('keep', { ...(await made()), ...seen.value })
   } catch (error) {
     refused.value = `The picture was not kept: ${(error as Error).message}. Write it down without, or choose another.`
     photo.value = undefined
@@ -82,23 +76,23 @@ async function keep(colour?: Pick<Made, 'real' | 'reflectance'>): Promise<void> 
 
 <template>
   <form
+    ref="room"
     novalidate
     class="form"
     :aria-label="kind === 'note' ? 'Note' : 'Measure'"
     @submit.prevent="keep()"
     @keydown.esc="emit('close')"
   >
-    <label v-if="kind === 'measure'">
-      Its colour, hex or L a b
-      <ElInput ref="first" v-model="form.numbers" placeholder="61 14 17" />
-    </label>
+    <SeenColour
+      v-if="kind === 'measure' && predicted"
+      v-model="seen"
+      :predicted="predicted"
+      :bottles="() => bottlesOf(put)"
+      @refused="unread = $event"
+    />
     <label class="wide">
       A word about it
-      <ElInput
-        :ref="(one) => kind === 'note' && (first = one as HTMLInputElement)"
-        v-model="form.note"
-        maxlength="300"
-      />
+      <ElInput v-model="form.note" maxlength="300" />
     </label>
     <fieldset>
       <legend>As it was mixed</legend>
@@ -136,13 +130,8 @@ async function keep(colour?: Pick<Made, 'real' | 'reflectance'>): Promise<void> 
     <ElButton native-type="submit" type="primary" :disabled="trouble !== ''"
       >Write it down</ElButton
     >
-    <ElButton v-if="kind === 'measure'" :disabled="reader.busy || trouble !== ''" @click="read">
-      Read it with the reader
-    </ElButton>
     <ElButton @click="emit('close')">Leave it</ElButton>
-    <p v-if="trouble || refused || reader.trouble" role="alert">
-      {{ trouble || refused || reader.trouble }}
-    </p>
+    <p v-if="trouble || refused" role="alert">{{ trouble || refused }}</p>
   </form>
 </template>
 

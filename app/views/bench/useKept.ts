@@ -18,7 +18,7 @@ import { newId } from '../../vault/newId'
 /** What the painter says of a well that was mixed: what was put together, and what came of it. */
 export interface Made extends Pick<
   LogEntry,
-  'real' | 'reflectance' | 'note' | 'minutes' | 'thinner' | 'photo'
+  'real' | 'reflectance' | 'readBy' | 'note' | 'minutes' | 'thinner' | 'photo'
 > {
   made: PuddlePart[]
 }

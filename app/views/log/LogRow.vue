@@ -6,13 +6,22 @@ const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyl
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import { bottleParts, deltaE00, dispensed, dropsIn, isBottle, longest } from '../../../core'
+import {
+  bottleParts,
+  deltaE00,
+  dispensed,
+  dropsIn,
+  isBottle,
+  longest,
+  readByOf,
+} from '../../../core'
 import type { LogEntry } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import KeptPhoto from '../../parts/picture/KeptPhoto.vue'
 import { givenInWords, partWords } from '../../words/amounts'
 import { partsInWords } from '../../words/parts'
+import { readByWords } from '../../words/readBy'
 import { useProject } from '../../stores/project/project'
 import FoldOut from '../../parts/FoldOut.vue'
 
@@ -27,6 +36,7 @@ const store = useProject()
 const off = computed(() =>
   props.entry.real ? deltaE00(props.entry.predicted, props.entry.real) : undefined,
 )
+const readBy = computed(() => readByOf(props.entry))
 const named = (paint: string): string => props.names.get(paint) ?? paint
 /** What was put together: puddles by the names they had, or bottles. */
 const words = computed(() =>
@@ -89,9 +99,10 @@ function keep(): void {
       </FoldOut>
     </div>
     <KeptPhoto :photo="entry.photo" :alt="`Picture of ${entry.what}`" class="photo" />
-    <span class="numbers">{{
-      off === undefined ? 'not measured' : `off by ${off.toFixed(1)}`
-    }}</span>
+    <span class="numbers">
+      {{ off === undefined ? 'not measured' : `off by ${off.toFixed(1)}` }}
+      <span v-if="readBy" class="soft by">{{ readByWords[readBy] }}</span>
+    </span>
     <ElButton :aria-label="`Strike out ${entry.what}`" @click="store.dropFromLog(entry.id)">
       Strike out
     </ElButton>
@@ -116,6 +127,9 @@ li {
   flex: 1;
 }
 .mix {
+  display: block;
+}
+.by {
   display: block;
 }
 .who {

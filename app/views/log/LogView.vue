@@ -25,7 +25,11 @@ const shown = computed(() =>
 <template>
   <main class="view">
     <FigureHead v-if="shown" room="before the critic" />
-    <ViewHead v-else title="Log" :note="`${store.log.length} mixes written down`" />
+    <ViewHead
+      v-else
+      title="Log"
+      :note="`${store.log.length} ${store.log.length === 1 ? 'mix' : 'mixes'} written down`"
+    />
     <SideLayout :side="300">
       <FigureRail v-if="shown" />
       <PartsNav label="Of the log" first="Mixes" :parts="{ critic: 'Critic' }" :shown="shown" />

@@ -1,23 +1,49 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, toRaw } from 'vue'
-import { besideOf, learntOf, partsById, predictMix } from '../../../core'
+import {
+  besideOf,
+  learntOf,
+  partsById,
+  predictMix,
+  readByOf,
+  teachingReadings,
+} from '../../../core'
 import type { Paint } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { paintColours } from '../../parts/paintColours'
 import { isKnown, nameOf, paintOf, toldPaints } from '../../stores/paints'
+import { useEye } from '../../stores/eye/eye'
 import { useProject } from '../../stores/project/project'
+import { useReader } from '../../stores/reader'
+import { readByWords } from '../../words/readBy'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 
 /** Readings in the log improve the bottles in them: shown first, taken over on a word, taken back at any time. */
 const store = useProject()
+const eye = useEye()
+const reader = useReader()
+const known = computed(() =>
+  toRaw(store.log).filter(({ parts }) => parts.every(({ paint }) => isKnown(paint))),
+)
 const read = computed(() =>
-  store.log.flatMap(({ id, parts, reflectance }) =>
-    reflectance && parts.every(({ paint }) => isKnown(paint))
-      ? [{ id, parts: toRaw(parts), reflectance: Float64Array.from(reflectance) }]
-      : [],
-  ),
+  teachingReadings(known.value, { standIns: reader.trying, eye: eye.tolerance }),
+)
+/** What each says of how it was read, where it teaches. */
+const ways = computed(() => {
+  const teaching = new Set(read.value.map(({ id }) => id))
+  const counts = new Map<string, number>()
+  for (const entry of known.value) {
+    const way = readByOf(entry)
+    if (way && teaching.has(entry.id))
+      counts.set(readByWords[way], (counts.get(readByWords[way]) ?? 0) + 1)
+  }
+  return [...counts].map(([way, n]) => `${n} ${way}`).join(', ')
+})
+/** Read by what only stands in for a reader: no teacher of real bottles. */
+const madeUp = computed(() =>
+  reader.trying ? 0 : known.value.filter((entry) => readByOf(entry) === 'stand-in').length,
 )
 const {
   answer: found,
@@ -26,10 +52,7 @@ const {
   ask,
   forget,
 } = useAnswer(() => {
-  const plain = read.value.map(({ parts, reflectance }) => ({
-    parts: partsById(parts),
-    reflectance,
-  }))
+  const plain = read.value.map((reading) => ({ ...reading, parts: partsById(reading.parts) }))
   // From what they were told to be: what was learnt before is in the readings already.
   return threads.learn().learn(plain, toldPaints().map(toRaw))
 })
@@ -70,6 +93,11 @@ const beside = computed(() =>
     <p class="soft">
       {{ read.length }} {{ read.length === 1 ? 'reading' : 'readings' }} of mixes can teach it; from
       four on it can tell whether it got better.
+      <template v-if="ways">Read: {{ ways }}.</template>
+    </p>
+    <p v-if="madeUp" class="soft">
+      {{ madeUp }} {{ madeUp === 1 ? 'is' : 'are' }} of the stand-in for a reader, which knows
+      nothing of your bottles, and {{ madeUp === 1 ? 'teaches' : 'teach' }} nothing here.
     </p>
     <ElButton :disabled="read.length < 4 || busy" @click="ask(undefined)">
       {{ busy ? 'Learning…' : 'See what they say' }}

@@ -1,17 +1,15 @@
 import { BANDS } from '../../colour/spectrum'
 import { solve } from '../../numbers/solve'
-import { readingNoise } from '../../paint/calibration/noise'
 import type { Paint } from '../../paint/paint'
 import { K_SHAPES, moved, SHAPES, basisShapes } from '../../paint/uncertainty/basis'
 import { packedFactor } from '../../paint/uncertainty/cholesky'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
 import { withoutDrops } from './evidence'
 import { modelled } from './readingModel'
-import type { MixReading } from './readingModel'
+import type { MixReading } from './reading'
+import { whitened } from './reading'
 
 const ROUNDS = 10
-/** So many times what the reader repeats by, a reading may be off when drops are even: the model is not all. */
-const MISFIT = 2
 /** What smooth shapes cannot follow of a curve, one standard deviation of log K in a band. */
 const BAND_SIGMA = 0.08
 
@@ -22,11 +20,15 @@ export interface Fitted {
   /** Weighted squares of all readings, and what the evidence is judged by: that and how free the drops are. */
   squares: number
   evidence: number
-  /** Free numbers that the readings have told. */
-  told: number
+  /** Numbers that were read. */
+  read: number
 }
 
-const sigmaOf = (r: number): number => MISFIT * readingNoise(r)
+function dot(one: Float64Array, other: Float64Array): number {
+  let sum = 0
+  for (let i = 0; i < one.length; i++) sum += one[i]! * other[i]!
+  return sum
+}
 
 /** Curves moved by coefficients z in units of the spread's own axes. */
 function movedBy(paint: Paint, z: ArrayLike<number>, from: number): Paint {
@@ -39,22 +41,15 @@ function movedBy(paint: Paint, z: ArrayLike<number>, from: number): Paint {
   return { ...paint, ...moved(paint, by) }
 }
 
-/** One reading at some curves: what is left to explain, whitened, and how every part's curves move it. */
+/** One reading at some curves: what is left to explain, whitened, and how every part's curves move its reflectance. */
 function looked(reading: MixReading, members: readonly number[], paints: readonly Paint[]) {
   const drops = reading.parts.map((part) => part.drops)
-  const model = modelled(
+  const { R, byK, byS, byAmount } = modelled(
     members.map((p) => paints[p]!),
     drops,
   )
-  const weigh = reading.reflectance.map((r) => 1 / sigmaOf(r))
-  const white = (v: Float64Array): Float64Array => v.map((value, i) => value * weigh[i]!)
-  return {
-    drops,
-    off: white(model.R.map((r, i) => reading.reflectance[i]! - r)),
-    byK: model.byK.map(white),
-    byS: model.byS.map(white),
-    byAmount: model.byAmount.map(white),
-  }
+  const { off, white } = whitened(reading, R)
+  return { drops, off, white, byK, byS, byAmount: byAmount.map(white) }
 }
 
 /**
@@ -78,7 +73,7 @@ export function fitPaints(
     at(z).reduce(
       (sum, { off, byAmount, drops }) => {
         const kept = withoutDrops(byAmount, drops, sigma).apply(off)
-        return sum + off.reduce((total, v, i) => total + v * kept[i]!, 0)
+        return sum + dot(off, kept)
       },
       z.reduce((all, v) => all + v * v, 0),
     )
@@ -93,18 +88,18 @@ export function fitPaints(
     })
     const right = z.map((v) => -v)
     at(z).forEach((one, n) => {
-      const columns = members[n]!.flatMap((p, m) => columnsOf(paints[p]!, one.byK[m]!, one.byS[m]!))
+      const columns = members[n]!.flatMap((p, m) =>
+        columnsOf(paints[p]!, one.byK[m]!, one.byS[m]!).map(one.white),
+      )
       const places = members[n]!.flatMap((p) =>
         Array.from({ length: SHAPES }, (_, k) => p * SHAPES + k),
       )
       const { apply } = withoutDrops(one.byAmount, one.drops, sigma)
       const kept = columns.map(apply)
       places.forEach((a, i) => {
-        for (let b = 0; b < BANDS; b++) right[a]! += kept[i]![b]! * one.off[b]!
+        right[a]! += dot(kept[i]!, one.off)
         places.forEach((c, k) => {
-          let sum = 0
-          for (let b = 0; b < BANDS; b++) sum += kept[i]![b]! * columns[k]![b]!
-          normal[a]![c]! += sum
+          normal[a]![c]! += dot(kept[i]!, columns[k]!)
         })
       })
     })
@@ -129,16 +124,16 @@ export function fitPaints(
   }
   const smooth = paints.map((paint, p) => movedBy(paint, z, p * SHAPES))
   const found = bandByBand(readings, members, smooth, sigma)
-  let [squares, evidence] = [0, 0]
+  let [squares, evidence, read] = [0, 0, 0]
   readings.forEach((reading, n) => {
     const one = looked(reading, members[n]!, found)
     const { apply, logDet } = withoutDrops(one.byAmount, one.drops, sigma)
-    const kept = apply(one.off)
-    const cost = one.off.reduce((total, v, i) => total + v * kept[i]!, 0)
+    const cost = dot(one.off, apply(one.off))
     squares += cost
+    read += one.off.length
     evidence += cost + logDet
   })
-  return { paints: found, normal, squares, evidence, told: size }
+  return { paints: found, normal, squares, evidence, read }
 }
 
 /** Slopes of a reading by a paint's own ten coefficients. */
@@ -157,18 +152,27 @@ function columnsOf(paint: Paint, byK: Float64Array, byS: Float64Array): Float64A
   )
 }
 
-/** What is left in each band is a ridge regression of its own: log K of every paint there, held near the shapes. */
+/**
+ * What is left in each band of spectra is a ridge regression of its own: log K of every paint there, held near the
+ * shapes.
+ */
 function bandByBand(
-  readings: readonly MixReading[],
-  members: readonly (readonly number[])[],
+  all: readonly MixReading[],
+  membersOfAll: readonly (readonly number[])[],
   paints: readonly Paint[],
   sigma: number,
 ): Paint[] {
+  const spectral = all.map((reading) => 'reflectance' in reading)
+  const readings = all.filter((_, n) => spectral[n])
+  const members = membersOfAll.filter((_, n) => spectral[n])
   let list = [...paints]
   for (let round = 0; round < 2; round++) {
     const seen = readings.map((reading, n) => {
       const one = looked(reading, members[n]!, list)
-      return { ...one, off: withoutDrops(one.byAmount, one.drops, sigma).apply(one.off) }
+      return {
+        byK: one.byK.map(one.white),
+        off: withoutDrops(one.byAmount, one.drops, sigma).apply(one.off),
+      }
     })
     const change = list.map(() => new Float64Array(BANDS))
     for (let i = 0; i < BANDS; i++) {

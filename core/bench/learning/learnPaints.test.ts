@@ -8,7 +8,7 @@ import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
 import { learnPaints } from './learnPaints'
-import type { MixReading } from './readingModel'
+import type { MixReading } from './reading'
 import { seeded } from '../../numbers/seeded'
 
 const ids = [
@@ -81,7 +81,7 @@ describe('the box learns, with the simulated reader as truth', () => {
     expect(() => learnPaints([], box)).toThrow('no reading')
     expect(() =>
       learnPaints(
-        [{ parts: [{ paint: 'gold', drops: 1 }], reflectance: readings[0]!.reflectance }],
+        [{ parts: [{ paint: 'gold', drops: 1 }], lab: { L: 50, a: 0, b: 0 }, within: 1 }],
         box,
       ),
     ).toThrow('"gold"')

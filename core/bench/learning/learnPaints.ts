@@ -1,15 +1,16 @@
-import { BANDS } from '../../colour/spectrum'
 import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
+import { solve } from '../../numbers/solve'
 import { DROP_SIGMAS } from './evidence'
 import { fitPaints } from './fitPaints'
 import type { Fitted } from './fitPaints'
 import { leftDoubt } from './leftDoubt'
 import { modelled } from './readingModel'
-import type { MixReading } from './readingModel'
+import { labOfReading } from './reading'
+import type { MixReading } from './reading'
 import { predictMix } from '../../paint/uncertainty/predicted'
 import { resolvedParts } from '../../puddle/parts'
 
@@ -41,9 +42,9 @@ const likeliest = (readings: readonly MixReading[], paints: readonly Paint[]): [
 
 /** How far readings are off, ΔE00. */
 const offsOf = (readings: readonly MixReading[], paints: ReadonlyMap<string, Paint>): number[] =>
-  readings.map(({ parts, reflectance }) => {
-    const mixed = mixPaints(resolvedParts(parts, (id) => paints.get(id)!))
-    return deltaE00(labOf(opaqueReflectance(mixed)), labOf(reflectance))
+  readings.map((reading) => {
+    const mixed = mixPaints(resolvedParts(reading.parts, (id) => paints.get(id)!))
+    return deltaE00(labOf(opaqueReflectance(mixed)), labOfReading(reading))
   })
 
 /** What uneven drops alone would put a reading off by, root mean square ΔE00. */
@@ -67,13 +68,26 @@ function dropsOff(
   )
 }
 
-/** ΔE00 of readings in sum, without what their drops did: squares are taken off each other. */
+/** What a reading's own error alone would put it off by, root mean square ΔE00. */
+function errorOff(reading: MixReading): number {
+  if (!('lab' in reading)) return 0
+  const { lab, within } = reading
+  return Math.hypot(
+    ...(['L', 'a', 'b'] as const).map((axis) =>
+      deltaE00(lab, { ...lab, [axis]: lab[axis] + within }),
+    ),
+  )
+}
+
+/** ΔE00 of readings in sum, without what their drops and their own errors did: squares are taken off each other. */
 function sumOff(readings: readonly MixReading[], list: readonly Paint[], sigma: number): number {
   const paints = new Map(list.map((paint) => [paint.id, paint]))
   const offs = offsOf(readings, paints)
   const square = (values: readonly number[]): number => values.reduce((sum, v) => sum + v * v, 0)
-  const drops = square(readings.map((reading) => dropsOff(reading, paints, sigma)))
-  const kept = Math.sqrt(Math.max(0, 1 - drops / Math.max(1e-12, square(offs))))
+  const noise =
+    square(readings.map((reading) => dropsOff(reading, paints, sigma))) +
+    square(readings.map(errorOff))
+  const kept = Math.sqrt(Math.max(0, 1 - noise / Math.max(1e-12, square(offs))))
   return kept * offs.reduce((a, b) => a + b, 0)
 }
 
@@ -86,10 +100,25 @@ function sumStated(readings: readonly MixReading[], list: readonly Paint[]): num
   )
 }
 
+/** So many free numbers the readings have told, and not what was taken for likely before: size − tr N⁻¹. */
+const toldIn = (normal: readonly Float64Array[]): number =>
+  normal.reduce((told, row, i) => {
+    const unit = new Float64Array(row.length)
+    unit[i] = 1
+    return (
+      told +
+      1 -
+      solve(
+        normal.map((one) => one.slice()),
+        unit,
+      )[i]!
+    )
+  }, 0)
+
 /** Paints as a fit has them, with the doubt that is left: more where the model does not follow these bottles. */
-function doubted(fitted: Fitted, readings: number, paints: readonly Paint[]): Paint[] {
-  // Squares that are larger than there are bands to miss.
-  const worse = Math.max(1, fitted.squares / Math.max(1, readings * BANDS - fitted.told))
+function doubted(fitted: Fitted, paints: readonly Paint[]): Paint[] {
+  // Squares that are larger than there are bands and colours left to miss.
+  const worse = Math.max(1, fitted.squares / Math.max(1, fitted.read - toldIn(fitted.normal)))
   const spreads = leftDoubt(paints, fitted.normal, worse)
   return fitted.paints.map((paint, p) => ({ ...paint, spread: spreads[p]! }))
 }
@@ -147,7 +176,7 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
     if (!paints.some((paint) => paint.id === id))
       throw new RangeError(`a reading names the paint "${id}", which is not in the box`)
   const [found, sigma] = likeliest(readings, paints)
-  const doubtful = doubted(found, readings.length, paints)
+  const doubtful = doubted(found, paints)
   const logs = (one: Paint, curve: 'K' | 'S'): number[] =>
     [...one[curve]].map((v) => Math.log(Math.max(v, 1e-9)))
   const folds = Math.min(FOLDS, readings.length)
@@ -155,8 +184,7 @@ export function learnPaints(readings: readonly MixReading[], box: readonly Paint
   for (let fold = 0; fold < folds; fold++) {
     const held = readings.filter((_, i) => i % folds === fold)
     const kept = readings.filter((_, i) => i % folds !== fold)
-    const refitted =
-      kept.length > 0 ? doubted(fitPaints(kept, paints, sigma), kept.length, paints) : paints
+    const refitted = kept.length > 0 ? doubted(fitPaints(kept, paints, sigma), paints) : paints
     before += sumOff(held, paints, sigma) / readings.length
     after += sumOff(held, refitted, sigma) / readings.length
     stated += sumStated(held, refitted) / readings.length

@@ -4,13 +4,6 @@ import type { Spectrum } from '../../colour/spectrum'
 import { mixPaints } from '../../paint/mix'
 import { infiniteReflectance } from '../../paint/opaque'
 import { outside } from '../../paint/surface'
-import type { BottleDrops } from '../../puddle/parts'
-
-/** A mix that was painted, and what was read of it. Paints by id. */
-export interface MixReading {
-  parts: readonly BottleDrops[]
-  reflectance: Spectrum
-}
 
 /** What a mix of some paints reads, and how that moves: one entry a part, one number a band. */
 export interface Modelled {

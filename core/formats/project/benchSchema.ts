@@ -4,6 +4,7 @@ import * as v from 'valibot'
 import { id, text, whole, within } from '../fields'
 import { atMost, lab, moveOf, oneOf, time } from './common'
 import { longest, mostOf, range } from '../../project/limits'
+import { waysToRead } from '../../project/readBy'
 import { puddleId } from './puddleSchema'
 import type { DoneMove, DryingTimer, FigureBench, LogEntry } from '../../project/bench'
 
@@ -90,6 +91,8 @@ export const logEntrySchema = shaped<LogEntry>()(
     reflectance: v.optional(
       v.pipe(v.array(within([0, 2])), v.length(36, 'a reading has 36 values, 380–730 nm by 10')),
     ),
+    /** Where that colour comes from. */
+    readBy: v.optional(oneOf(waysToRead, 'way of reading')),
     note: v.optional(text(longest.note)),
     minutes: v.optional(within(range.minutes)),
     /** Kind of coat it was for. */

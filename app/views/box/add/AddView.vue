@@ -18,12 +18,14 @@ import ReaderPanel from './ReaderPanel.vue'
 import ReadingSlot from './ReadingSlot.vue'
 import ShelfList from './ShelfList.vue'
 import TintScale from './TintScale.vue'
+import { useReader } from '../../../stores/reader'
 import { useNewPaint } from './useNewPaint'
 import type { ToldBy } from './solveJob'
 
 /** A bottle of one's own, in a minute by eye, or as well as one likes by measuring. */
 const router = useRouter()
 const store = useProject()
+const reader = useReader()
 const {
   way,
   about,
@@ -182,7 +184,7 @@ async function put(): Promise<void> {
           >
         </div>
       </form>
-      <template #side><ReaderPanel v-model="under" /></template>
+      <template v-if="reader.offered" #side><ReaderPanel v-model="under" /></template>
     </SideLayout>
   </main>
 </template>

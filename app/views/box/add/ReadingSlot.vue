@@ -57,7 +57,7 @@ async function open(file: File): Promise<void> {
     <ColourPatch v-if="lab" :lab="lab" class="swatch" :label="`${name}, as read`" />
     <div v-else class="swatch empty">not read yet</div>
     <div class="ways">
-      <ElButton :disabled="reader.busy" @click="read">Read</ElButton>
+      <ElButton v-if="reader.offered" :disabled="reader.busy" @click="read">Read</ElButton>
       <FileButton @file="open">From a file…</FileButton>
       <ElInput
         v-model="text"
