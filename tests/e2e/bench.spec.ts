@@ -105,6 +105,13 @@ test('readings of mixes teach the box, and undo takes it back', async ({ page })
   await expect(
     page.getByText(/held out in turn were off by \d+\.\d; with what was learnt, \d+\.\d/),
   ).toBeVisible()
+  // Before it is taken: every ladder that changes, as it was thought, as it truly is, and mixed anew.
+  const changed = page.getByRole('region', { name: 'Ladders that change' })
+  await expect(changed.getByText(/ladders? changes?\.$/)).toBeVisible()
+  const [, was, anew] = /are (\d+\.\d) from the aims, mixed anew (\d+\.\d)/.exec(
+    await changed.locator('article').first().innerText(),
+  )!
+  expect(Number(anew)).toBeLessThan(Number(was))
   const take = page.getByRole('button', { name: 'Mix with what they taught' })
   if (await take.isVisible()) {
     await take.click()

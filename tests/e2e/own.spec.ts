@@ -92,6 +92,18 @@ test('a commission of one’s own from a first visit, by mouse: bust, trolls, ei
   await rightEverywhere(page, 'Sergeant of the ford', '75 mm bust', 4)
   await page.reload()
   await expect(now(page).getByText('4 moves left')).toBeVisible()
+  // What a mix looks like is said by eye; nothing that only stands in for a reader is offered.
+  await page.getByRole('button', { name: /^Measure/ }).click()
+  const measure = page.getByRole('form', { name: 'Measure' })
+  await expect(measure.getByText('From a reader’s file')).toBeVisible()
+  await expect(measure.getByText('With the reader')).toHaveCount(0)
+  await measure.getByRole('button', { name: 'darker' }).click()
+  await expect(measure.getByRole('status')).toHaveText('2.0 from what was predicted.')
+  await accessible(page)
+  await measure.getByRole('button', { name: 'Write it down' }).click()
+  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  await expect(page.getByText('1 reading of mixes can teach it')).toContainText('Read: 1 by eye')
+  await expect(page.getByText('off by 2.0')).toBeVisible()
 
   // A fifth kind like the trolls; one is taken away and comes back.
   await page.getByRole('link', { name: 'Figures' }).click()

@@ -7,11 +7,17 @@ export function strongIn({ letDown, parts: [first] }: StoredPuddle): string | un
   return letDown && first && isBottle(first.of) ? first.of.bottle : undefined
 }
 
-/** Let-downs among puddles, as far as their bottles are there. */
-export const letDownsIn = (stored: readonly StoredPuddle[]): LetDown[] =>
+/**
+ * Let-downs among puddles, as far as their bottles are there.
+ * @param find the paint of a bottle that is there, where it is not to be the one that is mixed now.
+ */
+export const letDownsIn = (
+  stored: readonly StoredPuddle[],
+  find: (bottle: string) => Paint = paintOf,
+): LetDown[] =>
   stored.flatMap(({ id, name, parts, letDown }) => {
     const inside = parts.flatMap(({ of, drops }) =>
-      isBottle(of) && isKnown(of.bottle) ? [{ paint: paintOf(of.bottle), drops }] : [],
+      isBottle(of) && isKnown(of.bottle) ? [{ paint: find(of.bottle), drops }] : [],
     )
     if (!letDown || inside.length < parts.length) return []
     return [{ id, name: name ?? `${inside[0]!.paint.name}, let down`, parts: inside }]
@@ -27,5 +33,8 @@ export const withLetDowns = (
  * What a figure's small puddles are mixed from: the bottles on its table, what was let down of them, strong ones in less
  * than drops.
  */
-export const smallBox = (table: readonly Paint[], stored: readonly StoredPuddle[]): MixingBox =>
-  mixingBox(table, letDownsIn(stored), paintOf('titanium-white'))
+export function smallBox(table: readonly Paint[], stored: readonly StoredPuddle[]): MixingBox {
+  const had = new Map(table.map((paint) => [paint.id, paint]))
+  const find = (id: string): Paint => had.get(id) ?? paintOf(id)
+  return mixingBox(table, letDownsIn(stored, find), find('titanium-white'))
+}

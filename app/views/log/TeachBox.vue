@@ -14,6 +14,7 @@ import ColourPatch from '../../parts/ColourPatch.vue'
 import { paintColours } from '../../parts/paintColours'
 import { isKnown, nameOf, paintOf, toldPaints } from '../../stores/paints'
 import { useEye } from '../../stores/eye/eye'
+import LearntLadders from './LearntLadders.vue'
 import { useProject } from '../../stores/project/project'
 import { useReader } from '../../stores/reader'
 import { readByWords } from '../../words/readBy'
@@ -56,6 +57,7 @@ const {
   // From what they were told to be: what was learnt before is in the readings already.
   return threads.learn().learn(plain, toldPaints().map(toRaw))
 })
+const learntPaints = computed(() => found.value?.paints.map(({ paint }) => paint) ?? [])
 /** How sure a bottle alone is, ΔE00. */
 const doubt = (paint: Paint): string => predictMix([{ paint, drops: 1 }]).within.toFixed(1)
 
@@ -131,6 +133,7 @@ const beside = computed(() =>
         Mix with what they taught
       </ElButton>
       <p v-else>It would not be better on mixes it has not seen, so nothing is taken over.</p>
+      <LearntLadders v-if="found.better" :paints="learntPaints" />
     </template>
     <template v-if="learnt.length">
       <p>
