@@ -5,6 +5,7 @@ import { weightsOf } from '../colour/weights'
 /**
  * Tinting strength: luminance-weighted K/S that one part of the paint brings to nine parts of white,
  * beyond what the white has itself (after ASTM D4838, which compares tints by K/S). White itself is 0.
+ * @example tintingStrength(ochre, white)
  */
 export function tintingStrength(paint: Mixture, white: Mixture): number {
   const { y } = weightsOf()

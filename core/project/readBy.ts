@@ -25,6 +25,7 @@ interface Read {
 /**
  * How an entry of the log was read, where it was read at all. Before that was written down, spectra came from the
  * stand-in and colours from anywhere.
+ * @example readByOf({ real: { L: 50, a: 0, b: 0 } }) // "photograph without grey"
  */
 export function readByOf({ readBy, reflectance, real }: Read): ReadBy | undefined {
   if (reflectance) return readBy ?? 'stand-in'

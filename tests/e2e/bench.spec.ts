@@ -96,6 +96,10 @@ test('readings of mixes teach the box, and undo takes it back', async ({ page })
     await expect(page.getByText('read by the stand-in, made up')).toBeVisible()
     await page.getByRole('button', { name: 'Write it down' }).click()
     await expect(page.getByRole('form', { name: 'Measure' })).toHaveCount(0)
+    // In a line: what it tells, and which of tonight's mixes would tell most.
+    if (i < 2) await expect(page.getByText('would teach most')).toBeVisible()
+    if (i < 3) await expect(page.getByText(`${i + 1} of 4 readings`)).toBeVisible()
+    else await expect(page.getByRole('link', { name: 'See it in the log' })).toBeVisible()
     await page.getByRole('heading', { level: 1 }).click()
     await page.keyboard.press('Space')
   }

@@ -16,6 +16,7 @@ import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
 import NowMove from './NowMove.vue'
 import MeasureForm from './MeasureForm.vue'
+import ReadingTells from './ReadingTells.vue'
 import ShoppingList from './ShoppingList.vue'
 import { useKept } from './useKept'
 import type { Made } from './useKept'
@@ -111,9 +112,10 @@ function written(made: Made): void {
         @keep="written"
         @close="open = undefined"
       />
+      <ReadingTells />
       <section v-if="off" class="off" aria-label="Put right">
         <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
-        <PutRight :parts="off.parts" :aim="off.aim" :found="off.found">
+        <PutRight :key="off.by" :parts="off.parts" :aim="off.aim" :found="off.found">
           <template v-if="off.puddle" #way="{ add }">
             <ElButton @click="mixSo(add)">Mix it so from now on</ElButton>
           </template>

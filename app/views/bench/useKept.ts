@@ -43,11 +43,15 @@ export function useKept(coat: () => StackCoat | undefined) {
   const bench = useBench()
   /** When this move came up: the time it took is what went by since. */
   const since = ref(Date.now())
+  const off = shallowRef<Off>()
   watch(
     () => bench.now?.move.id,
-    () => (since.value = Date.now()),
+    () => {
+      since.value = Date.now()
+      // What was off is the well that stood here.
+      off.value = undefined
+    },
   )
-  const off = shallowRef<Off>()
 
   const palette = () => bench.now && bench.palettes.get(bench.now.move.figure)
   /** Drops of bottles in what was put together, in parts of drops where puddles were. */

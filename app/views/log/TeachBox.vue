@@ -1,36 +1,21 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, toRaw } from 'vue'
-import {
-  besideOf,
-  learntOf,
-  partsById,
-  predictMix,
-  readByOf,
-  teachingReadings,
-} from '../../../core'
+import { besideOf, learntOf, partsById, predictMix, readByOf } from '../../../core'
 import type { Paint } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { paintColours } from '../../parts/paintColours'
 import { isKnown, nameOf, paintOf, toldPaints } from '../../stores/paints'
-import { useEye } from '../../stores/eye/eye'
 import LearntLadders from './LearntLadders.vue'
 import { useProject } from '../../stores/project/project'
-import { useReader } from '../../stores/reader'
+import { useTeaching } from '../../stores/teaching'
 import { readByWords } from '../../words/readBy'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 
 /** Readings in the log improve the bottles in them: shown first, taken over on a word, taken back at any time. */
 const store = useProject()
-const eye = useEye()
-const reader = useReader()
-const known = computed(() =>
-  toRaw(store.log).filter(({ parts }) => parts.every(({ paint }) => isKnown(paint))),
-)
-const read = computed(() =>
-  teachingReadings(known.value, { standIns: reader.trying, eye: eye.tolerance }),
-)
+const { known, readings: read, trying } = useTeaching()
 /** What each says of how it was read, where it teaches. */
 const ways = computed(() => {
   const teaching = new Set(read.value.map(({ id }) => id))
@@ -44,7 +29,7 @@ const ways = computed(() => {
 })
 /** Read by what only stands in for a reader: no teacher of real bottles. */
 const madeUp = computed(() =>
-  reader.trying ? 0 : known.value.filter((entry) => readByOf(entry) === 'stand-in').length,
+  trying.value ? 0 : known.value.filter((entry) => readByOf(entry) === 'stand-in').length,
 )
 const {
   answer: found,

@@ -1,10 +1,11 @@
 import { BANDS } from '../../colour/spectrum'
 import { solve } from '../../numbers/solve'
 import type { Paint } from '../../paint/paint'
-import { K_SHAPES, moved, SHAPES, basisShapes } from '../../paint/uncertainty/basis'
+import { moved, SHAPES } from '../../paint/uncertainty/basis'
 import { packedFactor } from '../../paint/uncertainty/cholesky'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
 import { withoutDrops } from './evidence'
+import { columnsOf } from './columns'
 import { modelled } from './readingModel'
 import type { MixReading } from './reading'
 import { whitened } from './reading'
@@ -134,22 +135,6 @@ export function fitPaints(
     evidence += cost + logDet
   })
   return { paints: found, normal, squares, evidence, read }
-}
-
-/** Slopes of a reading by a paint's own ten coefficients. */
-function columnsOf(paint: Paint, byK: Float64Array, byS: Float64Array): Float64Array[] {
-  const spread = paint.spread ?? STARTER_SPREAD
-  const by = Array.from({ length: SHAPES }, (_, k) => {
-    const [slope, shape] = k < K_SHAPES ? [byK, basisShapes[k]!] : [byS, basisShapes[k - K_SHAPES]!]
-    return slope.map((v, i) => v * shape[i]!)
-  })
-  return Array.from({ length: SHAPES }, (_, j) =>
-    Float64Array.from({ length: BANDS }, (_, i) => {
-      let sum = 0
-      for (let k = j; k < SHAPES; k++) sum += by[k]![i]! * packedFactor(spread, k, j)
-      return sum
-    }),
-  )
 }
 
 /**

@@ -12,7 +12,7 @@ export type MixReading = { parts: readonly BottleDrops[] } & Seen
 /** So many times what the reader repeats by, a reading may be off when drops are even: the model is not all. */
 const MISFIT = 2
 /** The same of a colour, in each of L*, a* and b*, where it was seen without any error. */
-const MISFIT_LAB = 0.4
+export const MISFIT_LAB = 0.4
 
 /** @example labOfReading({ parts, lab, within: 2 }) // lab */
 export const labOfReading = (reading: MixReading): Lab =>
