@@ -1,5 +1,5 @@
 import { keepAsOwn, takeBroughtAway } from './brought'
-import { afterTaking } from '../../../core'
+import { afterTaking, longest, sameParts, standInFor } from '../../../core'
 import type {
   DropParts,
   DryingTimer,
@@ -67,8 +67,14 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
       const open = draft.figures.find((one) => one.id === id)
       if (!open) return
       open.stack = plain(made)
-      for (const puddle of draft.puddles ?? [])
-        if (puddle.figure === id) puddle.parts = plain(swapped(plain(puddle.parts)))
+      for (const puddle of draft.puddles ?? []) {
+        if (puddle.figure !== id) continue
+        const parts = plain(swapped(plain(puddle.parts)))
+        if (sameParts(parts, plain(puddle.parts))) continue
+        puddle.parts = parts
+        // What a mix is called it is: a violet of black is none.
+        if (puddle.name) puddle.name = standInFor(puddle.name).slice(0, longest.shortName)
+      }
     })
   },
   /** How a place of life is glazed; what is undefined is found for it again. */

@@ -1,19 +1,28 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { ingredientKey, isBottle } from '../../../core'
-import type { PlannedPuddle } from '../../../core'
+import type { Ingredient, PlannedPuddle } from '../../../core'
 import { colourOf } from '../../parts/palette/colourOf'
 import DropBeads from '../../parts/DropBeads.vue'
 import { screenColour } from '../../parts/screenColour'
+import { useProject } from '../../stores/project/project'
 import type { FigurePalette } from '../../stores/palette/figurePalette'
 import { aboutWords, amountWords, partWords, timesWords } from '../../words/amounts'
 
 /** What a move is painted from, well by well: what is put together for it, how much, and what will be over. */
-defineProps<{
+const props = defineProps<{
   wells: readonly PlannedPuddle[]
   palette: FigurePalette
   /** They are to be mixed now; else they stand open. */
   mixes: boolean
 }>()
+const store = useProject()
+/** Bottles that are in for this figure. */
+const isIn = computed(
+  () => new Set(store.paintsFor(props.palette.paint.figure).map(({ id }) => id)),
+)
+/** A bottle that is not in is said, not poured without a word. */
+const isMissing = (of: Ingredient): boolean => isBottle(of) && !isIn.value.has(of.bottle)
 const css = (one: PlannedPuddle, palette: FigurePalette): string | undefined => {
   const lab = colourOf(one.of, palette)
   return lab && screenColour(lab).css
@@ -42,6 +51,7 @@ const css = (one: PlannedPuddle, palette: FigurePalette): string | undefined => 
                 ? amountWords(one.given.drops[i]!)
                 : partWords(one.given.drops[i]!, palette.nameOf(part.of))
             }}
+            <span v-if="isMissing(part.of)" class="missing">not in</span>
             <DropBeads :lab="colourOf(part.of, palette)" :drops="one.given.drops[i]!" />
           </span>
         </span>
@@ -82,6 +92,11 @@ li {
   display: inline-flex;
   gap: 6px;
   align-items: center;
+}
+.missing {
+  border: 1px solid;
+  padding: 0 6px;
+  font-size: 16px;
 }
 .over {
   font-size: 16px;

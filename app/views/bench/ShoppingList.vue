@@ -13,6 +13,10 @@ import FoldOut from '../../parts/FoldOut.vue'
 const bench = useBench()
 const store = useProject()
 const rows = computed(() => stockFor(bench.mixesToCome, store.project.bottles ?? {}))
+/** Bottles that are in for some figure of the commission. */
+const isIn = computed(
+  () => new Set(store.figures.flatMap((one) => store.paintsFor(one).map(({ id }) => id))),
+)
 const rowOf = (row: unknown) => row as (typeof rows.value)[number]
 const short = computed(() => rows.value.filter(({ bottles }) => bottles > 0).length)
 const named = (ending: string): string => fileName(`${store.project.name} shopping`, ending)
@@ -30,7 +34,10 @@ function left(id: string, ml: number | undefined): void {
     <template v-else>
       <ElTable :data="rows" row-key="paint">
         <ElTableColumn label="Paint" min-width="120">
-          <template #default="{ row }">{{ nameOf(rowOf(row).paint) }}</template>
+          <template #default="{ row }">
+            {{ nameOf(rowOf(row).paint) }}
+            <span v-if="!isIn.has(rowOf(row).paint)" class="soft">(not in)</span>
+          </template>
         </ElTableColumn>
         <ElTableColumn label="needed, ml" width="96">
           <template #default="{ row }">

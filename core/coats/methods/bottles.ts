@@ -35,6 +35,13 @@ export function missingBottles(
 export type StandIns = ReadonlyMap<string, string>
 
 /**
+ * What a mix is called that is not what its name says, and is laid in its place.
+ * @example standInFor('plum') // "stand-in for plum"
+ */
+export const standInFor = (name: string): string =>
+  name.startsWith('stand-in for ') ? name : `stand-in for ${name}`
+
+/**
  * Parts of a puddle with other bottles in the place of some; drops of one bottle are put together.
  * @example partsWithStandIns([{ of: { bottle: 'yellow-ochre' }, drops: 2 }], new Map([['yellow-ochre', 'burnt-umber']])) // [{"of":{"bottle":"burnt-umber"},"drops":2}]
  */

@@ -13,6 +13,7 @@ import type { StepKey } from '../../project/steps'
 import { aimOf, roleOf } from '../roles/roles'
 import type { RoleKey } from '../roles/roles'
 import type { RoleMix, RoleMixes } from '../roles/roleMixes'
+import { standInFor } from './bottles'
 import type { MethodMix } from './method'
 import { isStep } from './method'
 
@@ -103,7 +104,7 @@ export class MixMaker {
     const nearest = this.roles.nearest(aim)
     this.missed.set(key, { role: key, aim, nearest })
     if (this.choices[key] === 'leave out') return undefined
-    return this.puddle(`stand-in for ${role.name}`, nearest.parts)
+    return this.puddle(standInFor(role.name), nearest.parts)
   }
 
   /** The one bottle that is nearest to a step, of those as dark or as light as it; of none, the darkest or lightest. */

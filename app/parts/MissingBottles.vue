@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import type { MissingBottle } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { paintColours } from '../../parts/paintColours'
-import { isKnown, nameOf, paintOf } from '../../stores/paints'
-import { useProject } from '../../stores/project/project'
+import type { MissingBottle } from '../../core'
+import { isKnown, nameOf, paintOf } from '../stores/paints'
+import { useProject } from '../stores/project/project'
+import ColourPatch from './ColourPatch.vue'
+import { paintColours } from './paintColours'
 
 /** Bottles that something needs and that are not in: which, the nearest that is, and what to do about it. */
 const props = defineProps<{ missing: readonly MissingBottle[]; what: string }>()

@@ -1,0 +1,16 @@
+import { chromium } from 'playwright-core'
+const b=await chromium.launch({executablePath:'/usr/bin/chromium',args:['--no-sandbox','--disable-gpu']})
+const p=await b.newPage({viewport:{width:1280,height:1000}})
+p.on('pageerror',e=>console.log(e.message))
+await p.goto('http://localhost:4199/coats'); await p.waitForTimeout(3500)
+await p.getByText('Violet and green under flesh').click(); await p.waitForTimeout(600)
+await p.getByRole('button',{name:'Start from it'}).click(); await p.waitForTimeout(3000)
+await p.getByRole('link',{name:'Ladder',exact:true}).click(); await p.waitForTimeout(1500)
+await p.getByRole('tab',{name:'Bottles'}).click(); await p.waitForTimeout(800)
+const w=p.getByRole('button',{name:/^Take .* from/}); console.log(await w.evaluateAll(l=>l.map(x=>x.getAttribute('aria-label'))))
+await p.getByRole('button',{name:/^Take dioxazine violet from/}).click(); await p.waitForTimeout(1500)
+await p.getByRole('link',{name:'Bench',exact:true}).click(); await p.waitForTimeout(4000)
+await p.screenshot({path:'/tmp/m1.png'})
+const su=p.getByRole('button',{name:/Use the stand-in/}); console.log('standin',await su.count())
+if(await su.count()){ await su.click(); await p.waitForTimeout(3000); await p.screenshot({path:'/tmp/m2.png'}) }
+await b.close()
