@@ -27,6 +27,25 @@ async function judged(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Write it into the story' }).click()
 }
 
+/** Four mixes read with the demo's stand-in for a reader, and what they say. */
+async function taught(page: Page): Promise<void> {
+  const form = page.getByRole('form', { name: 'Measure' })
+  for (let n = 0; n < 4; n++) {
+    await page.getByRole('heading', { level: 1 }).click()
+    await page.keyboard.press('m')
+    await form.getByText('With the reader').click()
+    await form.getByRole('button', { name: /^Read it with/ }).click()
+    await form.getByText(/read by the/).waitFor()
+    await form.getByRole('button', { name: 'Write it down' }).click()
+    await form.waitFor({ state: 'detached' })
+    await page.getByRole('heading', { level: 1 }).click()
+    await page.keyboard.press(' ')
+  }
+  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  await page.getByRole('button', { name: 'See what they say' }).click()
+  await page.getByText(/ladders? changes?\.$/).waitFor()
+}
+
 const figure = (page: Page, name: string) => page.getByRole('button', { name }).first().click()
 
 /** Each by its name: where it is, and what is done there first. */
@@ -62,7 +81,7 @@ const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promi
   },
   accents: { at: '/accents' },
   bench: { at: '/bench' },
-  log: { at: '/log' },
+  log: { at: '/bench', first: taught },
   critic: { at: '/log?show=critic', first: judged },
   eye: {
     at: '/eye',

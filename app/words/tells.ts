@@ -9,7 +9,7 @@ const SHARES = [
   [1, 'once'],
 ] as const
 /** A share in words, by the nearest there is. */
-export const shareWords = (share: number): string =>
+export const roughShare = (share: number): string =>
   SHARES.reduce((best, one) =>
     Math.abs(one[0] - share) < Math.abs(best[0] - share) ? one : best,
   )[1]
@@ -20,10 +20,10 @@ const SEEN = 0.08
 /**
  * How strong a bottle reads beside what it was told to be.
  * @param ratio its tinting strength by that which was told.
- * @example strengthWords('yellow ochre', 0.8) // 'yellow ochre reads a fifth weaker'
+ * @example readsWords('yellow ochre', 0.8) // 'yellow ochre reads a fifth weaker'
  */
-export function strengthWords(name: string, ratio: number): string {
+export function readsWords(name: string, ratio: number): string {
   if (Math.abs(ratio - 1) < SEEN) return `${name} reads as told`
   if (ratio > 1.9) return `${name} reads ${ratio.toFixed(1)} times as strong`
-  return `${name} reads ${shareWords(Math.abs(ratio - 1))} ${ratio < 1 ? 'weaker' : 'stronger'}`
+  return `${name} reads ${roughShare(Math.abs(ratio - 1))} ${ratio < 1 ? 'weaker' : 'stronger'}`
 }

@@ -10,7 +10,7 @@ import { starterPaints } from '../../core'
 import type { Ingredient, Lab, Place, StepKey } from '../../core'
 import { alternativeWords } from './alternatives'
 import { placeWords } from './places'
-import { strengthWords } from './tells'
+import { readsWords } from './tells'
 import { faultWords, mendWords } from './judgement'
 import { mixingWords } from './mixing'
 import { moveWords } from './moves'
@@ -144,8 +144,8 @@ describe('ways of mixing', () => {
 })
 
 it('how strong a bottle reads is said as hands pour it', () => {
-  expect(strengthWords('ochre', 0.8)).toBe('ochre reads a fifth weaker')
-  expect(strengthWords('ochre', 1.5)).toBe('ochre reads half stronger')
-  expect(strengthWords('ochre', 2.44)).toBe('ochre reads 2.4 times as strong')
-  expect(strengthWords('ochre', 1.05)).toBe('ochre reads as told')
+  expect(readsWords('ochre', 0.8)).toBe('ochre reads a fifth weaker')
+  expect(readsWords('ochre', 1.5)).toBe('ochre reads half stronger')
+  expect(readsWords('ochre', 2.44)).toBe('ochre reads 2.4 times as strong')
+  expect(readsWords('ochre', 1.05)).toBe('ochre reads as told')
 })

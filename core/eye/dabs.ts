@@ -46,5 +46,5 @@ export function dabBeside(lab: Lab, way: DabWay, by: number): Lab {
     if (deltaE00(lab, at(middle)) < by) low = middle
     else high = middle
   }
-  return at(high)
+  return at(low)
 }

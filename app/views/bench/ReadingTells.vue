@@ -13,7 +13,7 @@ import ColourPatch from '../../parts/ColourPatch.vue'
 import { useBench } from '../../stores/bench/bench'
 import { paintOf, toldPaints } from '../../stores/paints'
 import { useTeaching } from '../../stores/teaching'
-import { shareWords, strengthWords } from '../../words/tells'
+import { roughShare, readsWords } from '../../words/tells'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 
@@ -85,12 +85,12 @@ const told = computed(() =>
     .filter(({ ratio }) => Number.isFinite(ratio) && ratio > 0)
     .sort((one, other) => Math.abs(Math.log(other.ratio)) - Math.abs(Math.log(one.ratio)))
     .slice(0, 2)
-    .map(({ name, ratio }) => strengthWords(name, ratio)),
+    .map(({ name, ratio }) => readsWords(name, ratio)),
 )
 const next = computed(() => {
   const [first] = answer.value?.next ?? []
   const mix = first && answer.value!.mixes[first.at]
-  return first && mix && first.gain > 0.02 ? { ...mix, gain: shareWords(first.gain) } : undefined
+  return first && mix && first.gain > 0.02 ? { ...mix, gain: roughShare(first.gain) } : undefined
 })
 </script>
 

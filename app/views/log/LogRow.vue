@@ -79,7 +79,7 @@ function keep(): void {
       <span class="soft who">{{ who }} · {{ dated }}</span>
       <span class="mix">
         {{ words
-        }}<template v-if="entry.thinner !== undefined">, thinned {{ entry.thinner }} : 1</template
+        }}<template v-if="entry.thinner">, thinned {{ entry.thinner }} : 1</template
         ><template v-if="entry.minutes">, {{ entry.minutes }} min</template>
       </span>
       <span v-if="entry.note">“{{ entry.note }}”</span>
