@@ -78,8 +78,7 @@ function keep(): void {
       <b>{{ entry.what }}</b>
       <span class="soft who">{{ who }} · {{ dated }}</span>
       <span class="mix">
-        {{ words
-        }}<template v-if="entry.thinner">, thinned {{ entry.thinner }} : 1</template
+        {{ words }}<template v-if="entry.thinner">, thinned {{ entry.thinner }} : 1</template
         ><template v-if="entry.minutes">, {{ entry.minutes }} min</template>
       </span>
       <span v-if="entry.note">“{{ entry.note }}”</span>
