@@ -15,8 +15,7 @@ const now = computed(() => seen.value ?? props.predicted)
 const dabs = computed(() => dabWays.map((way) => ({ way, lab: dabBeside(now.value, way, STEP) })))
 const off = computed(() => deltaE00(props.predicted, now.value))
 function move(way: DabWay): void {
-  const { L, a, b } = dabBeside(now.value, way, STEP)
-  seen.value = { L, a, b }
+  seen.value = dabBeside(now.value, way, STEP)
 }
 function alike(): void {
   const { L, a, b } = props.predicted

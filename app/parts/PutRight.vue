@@ -35,6 +35,11 @@ const form = reactive({
 })
 const trouble = shallowRef('')
 const measured = shallowRef<Lab | undefined>(props.found)
+// Another well, or the same one looked at again.
+watch(
+  () => props.found,
+  (found) => (measured.value = found),
+)
 const words = Object.keys(wellLooks) as WellLook[]
 
 const seen = computed<Lab | undefined>(() => {

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { learnPaints, teachesMost } from '../../core'
+import { FEWEST_READINGS, learnPaints, teachesMost } from '../../core'
 import type { BottleDrops, Learnt, MixReading, Paint, Teaches } from '../../core'
 
 const api = {
@@ -10,7 +10,7 @@ const api = {
     mixes: BottleDrops[][],
     within: number,
   ): { learnt?: Learnt; next: Teaches[] } => ({
-    learnt: readings.length > 1 ? learnPaints(readings, box) : undefined,
+    learnt: readings.length >= FEWEST_READINGS ? learnPaints(readings, box) : undefined,
     next: teachesMost(mixes, readings, box, within),
   }),
   learn: (readings: MixReading[], box: Paint[]): Learnt => learnPaints(readings, box),

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { labOf, learnPaints, predictMix, starterPaints } from '../../core'
+import { errorOf, labOf, learnPaints, predictMix, starterPaints } from '../../core'
 import type { MixReading, Paint } from '../../core'
 import { hiddenPaints } from '../../server/reader/hiddenPaints'
 import { fallen, opaque, otherWorld, picked, plainWorld, read } from './physics'
 import type { World } from './physics'
-import { errorOf } from '../../core/project/readBy'
 import { apart, chance, mean, share } from './trial'
 import { many, thorough } from '../thorough'
 

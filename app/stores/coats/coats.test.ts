@@ -186,28 +186,6 @@ describe('the stack of the chosen figure', () => {
     expect(coats.trouble).toBe('')
   })
 
-  it('a mix whose bottle something stands in for is not called what it was', async () => {
-    const { store, coats } = await begin()
-    const parts = [
-      { of: { bottle: 'dioxazine-violet' }, drops: 2 },
-      { of: { bottle: 'titanium-white' }, drops: 2 },
-    ]
-    const violet = store.makePuddle({ name: 'violet', parts })!
-    const grey = store.makePuddle({ name: 'grey', parts: parts.slice(1) })!
-    coats.set({ coats: [{ id: 'c', kind: 'layer', of: { puddle: violet } }] })
-    store.setPaintInHere('dioxazine-violet', false)
-    await nextTick()
-    expect(coats.missing.map(({ id }) => id)).toEqual(['dioxazine-violet'])
-    const { standIn } = coats.missing[0]!
-    coats.standIn(new Map([['dioxazine-violet', standIn!.paint.id]]))
-    await nextTick()
-    expect(coats.missing).toEqual([])
-    expect(store.puddleOf(violet)!.name).toBe('stand-in for violet')
-    expect(store.puddleOf(grey)!.name).toBe('grey')
-    store.undo()
-    expect(store.puddleOf(violet)!.name).toBe('violet')
-  })
-
   it('looks wetter when wet: a wet surface is darker and no less saturated than a dry one', async () => {
     const { coats } = await begin()
     coats.look = 'dry'

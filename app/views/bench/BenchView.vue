@@ -123,7 +123,7 @@ function written(made: Made): void {
       <ReadingTells />
       <section v-if="off" class="off" aria-label="Put right">
         <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
-        <PutRight :key="off.by" :parts="off.parts" :aim="off.aim" :found="off.found">
+        <PutRight :parts="off.parts" :aim="off.aim" :found="off.found">
           <template v-if="off.puddle" #way="{ add }">
             <ElButton @click="mixSo(add)">Mix it so from now on</ElButton>
           </template>

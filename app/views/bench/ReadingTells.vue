@@ -2,6 +2,8 @@
 import { computed, toRaw, watch } from 'vue'
 import {
   dropsIn,
+  errorOf,
+  FEWEST_READINGS,
   labOf,
   mixPaints,
   opaqueReflectance,
@@ -11,6 +13,7 @@ import {
 import type { BottleDrops, Lab, Paint } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useBench } from '../../stores/bench/bench'
+import { useEye } from '../../stores/eye/eye'
 import { paintOf, toldPaints } from '../../stores/paints'
 import { useTeaching } from '../../stores/teaching'
 import { roughShare, readsWords } from '../../words/tells'
@@ -20,10 +23,7 @@ import { useAnswer } from '../../workers/useAnswer'
 /** After a reading, in a line: what it tells of its bottles, and which of tonight's mixes would tell most. */
 const bench = useBench()
 const { readings } = useTeaching()
-/** From so many on it can be told whether bottles are as they were told to be. */
-const ENOUGH = 4
-/** A reading by eye, where nobody knows how the next will be made. */
-const WITHIN = 2.5
+const eye = useEye()
 
 interface Tonight {
   name: string
@@ -61,9 +61,10 @@ const { answer, ask, forget } = useAnswer(async ({ mixes }: Job) => {
     plain,
     toldPaints().map(toRaw),
     mixes.map(({ parts }) => parts),
-    WITHIN,
+    // Nobody knows how the next will be read: by eye can be.
+    errorOf('eye', eye.tolerance),
   )
-  return { tells: plain.length < ENOUGH || !learnt?.better ? [] : learnt.paints, next, mixes }
+  return { tells: learnt?.better ? learnt.paints : [], next, mixes }
 })
 watch(
   () => readings.value.length,
@@ -96,9 +97,9 @@ const next = computed(() => {
 
 <template>
   <p v-if="answer" role="status" class="tells">
-    <span v-if="readings.length < ENOUGH">
-      {{ readings.length }} of {{ ENOUGH }} readings: from then on the box can tell whether its
-      bottles are as told.
+    <span v-if="readings.length < FEWEST_READINGS">
+      {{ readings.length }} of {{ FEWEST_READINGS }} readings: from then on the box can tell whether
+      its bottles are as told.
     </span>
     <span v-else-if="told.length">
       {{ told.join(', ') }}.

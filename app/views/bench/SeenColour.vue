@@ -6,7 +6,7 @@ import type { BottleDrops, ColourSource, Lab, LogEntry, Measurement, ReadBy } fr
 import EyeCompare from '../../parts/EyeCompare.vue'
 import FileButton from '../../parts/field/FileButton.vue'
 import PickOne from '../../parts/field/PickOne.vue'
-import { readFile } from '../../parts/files/readFile'
+import { useReadingsFile } from '../../parts/files/useReadingsFile'
 import ColourFromPicture from '../../parts/picture/ColourFromPicture.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useReader } from '../../stores/reader'
@@ -61,17 +61,18 @@ function take({ name, reflectance, lab }: Measurement, readBy: ReadBy): void {
   else if (lab?.white === 'D65/2') seen.value = { real: plain(lab), readBy: 'value' }
   else emit('refused', `“${name}” is no spectrum and no Lab under D65, 2°; one of them is needed`)
 }
-const choices = ref<Measurement[]>([])
+const { trouble, choices, open: opened } = useReadingsFile()
+const chosen = ref(0)
 async function open(file: File): Promise<void> {
-  const found = await readFile(file, 'measurements')
-  emit(
-    'refused',
-    found.ok
-      ? ''
-      : `“${file.name}”, ${found.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`,
-  )
-  choices.value = found.ok ? found.value.measurements : []
-  if (choices.value.length > 0) take(choices.value[0]!, 'reader')
+  const [first] = await opened(file)
+  chosen.value = 0
+  emit('refused', first ? '' : trouble.value)
+  if (first) take(first, 'reader')
+}
+function choose(at: number): void {
+  chosen.value = at
+  emit('refused', '')
+  take(choices.value[at]!, 'reader')
 }
 
 async function read(): Promise<void> {
@@ -109,9 +110,10 @@ async function read(): Promise<void> {
         v-if="choices.length > 1"
         label="Which reading"
         :options="choices.map(({ name }, key) => ({ key, name }))"
-        :model-value="0"
-        @update:model-value="take(choices[$event]!, 'reader')"
+        :model-value="chosen"
+        @update:model-value="choose"
       />
+      <p v-if="choices.length > 0 && trouble" class="soft">{{ trouble }}</p>
     </template>
     <template v-else>
       <ElButton :disabled="reader.busy" @click="read">Read it with the {{ reader.name }}</ElButton>

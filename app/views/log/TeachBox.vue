@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, toRaw } from 'vue'
-import { besideOf, learntOf, partsById, predictMix, readByOf } from '../../../core'
+import { besideOf, FEWEST_READINGS, learntOf, partsById, predictMix, readByOf } from '../../../core'
 import type { Paint } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { paintColours } from '../../parts/paintColours'
@@ -86,7 +86,7 @@ const beside = computed(() =>
       {{ madeUp }} {{ madeUp === 1 ? 'is' : 'are' }} of the stand-in for a reader, which knows
       nothing of your bottles, and {{ madeUp === 1 ? 'teaches' : 'teach' }} nothing here.
     </p>
-    <ElButton :disabled="read.length < 4 || busy" @click="ask(undefined)">
+    <ElButton :disabled="read.length < FEWEST_READINGS || busy" @click="ask(undefined)">
       {{ busy ? 'Learning…' : 'See what they say' }}
     </ElButton>
     <p v-if="trouble" role="alert">{{ trouble }}</p>

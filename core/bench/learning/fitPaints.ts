@@ -1,4 +1,5 @@
 import { BANDS } from '../../colour/spectrum'
+import { dot } from '../../numbers/dot'
 import { solve } from '../../numbers/solve'
 import type { Paint } from '../../paint/paint'
 import { moved, SHAPES } from '../../paint/uncertainty/basis'
@@ -23,12 +24,6 @@ export interface Fitted {
   evidence: number
   /** Numbers that were read. */
   read: number
-}
-
-function dot(one: Float64Array, other: Float64Array): number {
-  let sum = 0
-  for (let i = 0; i < one.length; i++) sum += one[i]! * other[i]!
-  return sum
 }
 
 /** Curves moved by coefficients z in units of the spread's own axes. */

@@ -125,15 +125,15 @@ function doubted(fitted: Fitted, paints: readonly Paint[]): Paint[] {
 
 /** What is held out is met by a share of the doubt told, on average, where two in three are inside (from trials). */
 const MET = 1.25
-/** So few readings say nothing of how well they are met. */
-const FEW = 4
+/** With fewer readings than this nothing can be told of how well they are met. */
+export const FEWEST_READINGS = 4
 
 /**
  * By how much the doubt has to grow so that it holds on readings the fit has not seen: what the model does not follow is
  * no noise that more readings take away.
  */
 const scaleOf = (readings: number, off: number, stated: number): number =>
-  readings < FEW ? 1 : Math.max(1, (MET * off) / Math.max(1e-6, stated))
+  readings < FEWEST_READINGS ? 1 : Math.max(1, (MET * off) / Math.max(1e-6, stated))
 
 /** Readings that are met worse than this, ΔE00, have a bottle in them that does not fit, if without it … */
 const BADLY = 1.5

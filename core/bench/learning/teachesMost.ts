@@ -1,4 +1,5 @@
 import { slopeOfLab } from '../../colour/lab'
+import { dot } from '../../numbers/dot'
 import { solve } from '../../numbers/solve'
 import type { Paint } from '../../paint/paint'
 import { SHAPES } from '../../paint/uncertainty/basis'
@@ -119,10 +120,4 @@ export function teachesMost(
       return { at, gain: all > 0 ? gone / all : 0 }
     })
     .sort((one, other) => other.gain - one.gain || one.at - other.at)
-}
-
-function dot(one: Float64Array, other: Float64Array): number {
-  let sum = 0
-  for (let i = 0; i < one.length; i++) sum += one[i]! * other[i]!
-  return sum
 }

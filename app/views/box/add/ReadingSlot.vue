@@ -6,7 +6,7 @@ import type { Measurement, ReaderSample, SwatchReading } from '../../../../core'
 import FileButton from '../../../parts/field/FileButton.vue'
 import PickOne from '../../../parts/field/PickOne.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
-import { readFile } from '../../../parts/files/readFile'
+import { useReadingsFile } from '../../../parts/files/useReadingsFile'
 import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
 import { useReader } from '../../../stores/reader'
 
@@ -15,8 +15,7 @@ const props = defineProps<{ name: string; sample: ReaderSample }>()
 const reading = defineModel<SwatchReading | undefined>()
 const reader = useReader()
 const text = ref('')
-const trouble = ref('')
-const choices = ref<Measurement[]>([])
+const { trouble, choices, open: opened } = useReadingsFile()
 const lab = computed(
   () =>
     reading.value &&
@@ -42,12 +41,8 @@ function take(one: Measurement): void {
     trouble.value = `“${one.name}” is a Lab under ${one.lab?.white}; a spectrum or D65, 2° is needed`
 }
 async function open(file: File): Promise<void> {
-  const found = await readFile(file, 'measurements')
-  trouble.value = found.ok
-    ? found.value.notes.join('; ')
-    : `“${file.name}”, ${found.issues.map(({ place, message }) => `${place}: ${message}`).join('; ')}`
-  choices.value = found.ok ? found.value.measurements : []
-  if (choices.value.length === 1) take(choices.value[0]!)
+  const found = await opened(file)
+  if (found.length === 1) take(found[0]!)
 }
 </script>
 
