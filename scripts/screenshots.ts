@@ -11,7 +11,10 @@ const TO = 'docs/screenshots'
 const still = async (page: Page): Promise<void> => {
   await page.locator('h1').first().waitFor()
   await page.waitForFunction(
-    () => !/Looking for|Working out|Mixing…/.test(document.querySelector('main')?.innerText ?? ''),
+    () =>
+      !/Looking for|Working out|Mixing…| of \d+…/.test(
+        document.querySelector('main')?.innerText ?? '',
+      ),
     undefined,
     { timeout: 90_000 },
   )
@@ -25,6 +28,7 @@ async function judged(page: Page): Promise<void> {
   await (await choosing).setFiles({ name: 'flat.png', mimeType: 'image/png', buffer })
   await showCritic(page, 'flat.png')
   await page.getByRole('button', { name: 'Write it into the story' }).click()
+  await page.locator('h1').first().scrollIntoViewIfNeeded()
 }
 
 /** Four mixes read with the demo's stand-in for a reader, and what they say. */

@@ -92,8 +92,13 @@ const beside = computed(() =>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <template v-if="found">
       <p>
-        Readings held out in turn were off by {{ found.before.toFixed(1) }}; with what was learnt,
-        {{ found.after.toFixed(1) }}.
+        <template v-if="found.before < 0.05">
+          Readings are off by no more than such readings may be by themselves.
+        </template>
+        <template v-else>
+          Readings held out in turn were off by {{ found.before.toFixed(1) }}; with what was learnt,
+          {{ found.after.toFixed(1) }}.
+        </template>
       </p>
       <p v-for="id in found.strange" :key="id" role="status">
         {{ nameOf(id) }} does not fit: without it every other reading is met far better. Is it a
