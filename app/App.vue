@@ -58,6 +58,9 @@ const CommandBox = later(() => import('./keys/CommandBox.vue'))
 const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))
 const RoomHelp = later(() => import('./keys/RoomHelp.vue'))
+const RestNotice = later(() => import('./parts/RestNotice.vue'))
+/** Something of the open figure is laid or painted, so that a change may have to be asked about. */
+const decided = computed(() => inside.value && store.figure.stack !== undefined)
 const main = ref<HTMLElement>()
 useArrival(main)
 /** Past the rooms to the room itself. */
@@ -89,28 +92,31 @@ function skip(): void {
       <FieldSwitch v-model="field" />
       <p v-if="inside" class="save" role="status">{{ saveWords[desk.state] }}</p>
     </nav>
-    <div id="room" ref="main" class="room-space">
-      <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
-      <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
-      <TroubleNote
-        v-if="away"
-        :text="`The room ${String(away.name)} could not be loaded; is the server within reach? Your work is as it was.`"
-        action="Try again"
-        @act="again"
-        @close="away = undefined"
-      />
-      <TroubleNote
-        v-if="refusals.length"
-        text="That change was not made; your work is as it was."
-        :details="refusals"
-        @close="store.refused = []"
-      />
-      <RouterView v-slot="{ Component }">
-        <NoFigure v-if="empty" />
-        <Suspense v-else>
-          <component :is="Component" />
-        </Suspense>
-      </RouterView>
+    <div class="space">
+      <div id="room" ref="main" class="room-space">
+        <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
+        <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
+        <TroubleNote
+          v-if="away"
+          :text="`The room ${String(away.name)} could not be loaded; is the server within reach? Your work is as it was.`"
+          action="Try again"
+          @act="again"
+          @close="away = undefined"
+        />
+        <TroubleNote
+          v-if="refusals.length"
+          text="That change was not made; your work is as it was."
+          :details="refusals"
+          @close="store.refused = []"
+        />
+        <RouterView v-slot="{ Component }">
+          <NoFigure v-if="empty" />
+          <Suspense v-else>
+            <component :is="Component" />
+          </Suspense>
+        </RouterView>
+      </div>
+      <RestNotice v-if="decided" />
     </div>
     <CommandBox v-if="commands" v-model="commands" />
     <RoomTour v-if="tourShown && inside" v-model="tourShown" />
@@ -177,9 +183,15 @@ function skip(): void {
   text-align: center;
   color: #cfcfcf;
 }
-.room-space {
+.space {
   min-width: 0;
   height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+.room-space {
+  flex: 1;
+  min-height: 0;
   overflow: auto;
 }
 @media (max-width: 640px) {

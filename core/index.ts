@@ -267,7 +267,7 @@ export type {
   ScheduleRequest,
 } from './bench/schedule/request'
 export { moveKey } from './project/move'
-export type { MoveOf } from './project/move'
+export type { MoveOf, MoveRef } from './project/move'
 
 /* At the bench: amounts, learning, stock and story */
 export { coatDrops, skinAreaCm2, usualAmounts } from './bench/quantities/needed'
@@ -329,6 +329,9 @@ export { learntOf, withLearnt } from './formats/box/learnt'
 export { asOneBottle, besideOf } from './project/oneBottle'
 
 /* A commission as a file */
+export { hasBegun, withoutHeld } from './project/held'
+export { asksAbout, restsOn } from './project/restsOn'
+export type { Cause, FigureAccount, How, RestOf } from './project/restsOn'
 export { usesOf } from './project/uses'
 export type { PuddleUse } from './project/uses'
 export { longest, mostOf, range } from './project/limits'

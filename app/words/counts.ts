@@ -18,6 +18,13 @@ const NUMBERS = [
 export const manyWords = (n: number, one: string, several: string): string =>
   `${NUMBERS[n] ?? String(n)} ${n === 1 ? one : several}`
 
+/**
+ * Several as one says them.
+ * @example listWords(['base', 'shade', 'light']) // "base, shade and light"
+ */
+export const listWords = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+
 const DAY_MS = 86_400_000
 const sameDay = (one: Date, other: Date): boolean => one.toDateString() === other.toDateString()
 

@@ -1,3 +1,4 @@
+import { listWords } from './counts'
 import { stepNames } from '../../core'
 import type { FromAfar, NamedFault, SkinMove } from '../../core'
 
@@ -58,9 +59,6 @@ export function skinFaultWords(fault: NamedFault): string {
   }
 }
 
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
-
 /** How a mend is laid: thinner, passes, place. */
 export function skinMoveWords(
   { kind, thinner, passes, over, share }: SkinMove,
@@ -69,14 +67,14 @@ export function skinMoveWords(
   const how = `${kind}, thinned ${thinner} : 1, ${passes === 1 ? 'one pass' : `${passes} passes`}`
   const names = over.map((key) => stepNames[key])
   if (share !== undefined)
-    return `${how}, along the edge of ${listed(names)}: ${percent(share)} of the skin`
-  return `${how}, over ${over.length === many ? 'all of the skin' : listed(names)}`
+    return `${how}, along the edge of ${listWords(names)}: ${percent(share)} of the skin`
+  return `${how}, over ${over.length === many ? 'all of the skin' : listWords(names)}`
 }
 
 /** What is left of a ladder at a distance. */
 export function afarWords({ groups, first }: FromAfar, many: number): string {
   const named = (keys: FromAfar['groups'][number]['keys']): string =>
-    listed(keys.map((key) => stepNames[key]))
+    listWords(keys.map((key) => stepNames[key]))
   const merged = groups.filter(({ keys }) => keys.length > 1).map(({ keys }) => named(keys))
   const left =
     groups.length === many

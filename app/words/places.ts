@@ -1,3 +1,4 @@
+import { listWords } from './counts'
 import { isEverywhere, lightPlaces } from '../../core'
 import type { LightPlace, Place, ReliefPlace, Where } from '../../core'
 
@@ -17,8 +18,6 @@ export const reliefNames: Readonly<Record<ReliefPlace, string>> = {
   ridge: 'ridges',
 }
 
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
 const has = <T>(list: readonly T[] | undefined): list is readonly T[] =>
   list !== undefined && list.length > 0
 
@@ -33,10 +32,10 @@ function lightWordsOf(light: readonly LightPlace[]): string {
   if (named.has('light'))
     words.push(named.has('glint') ? 'on the lights' : 'on the lights below the glints')
   else if (named.has('glint')) words.push('on the glints')
-  return listed(words)
+  return listWords(words)
 }
 const reliefWordsOf = (relief: readonly ReliefPlace[]): string =>
-  listed(
+  listWords(
     relief.map((one) =>
       one === 'join'
         ? reliefNames.join
@@ -48,7 +47,7 @@ type Zones = readonly { key: string; name: string }[]
 
 function whereWords(where: Where, zones: Zones): string {
   const named = (keys: readonly string[]): string =>
-    listed(keys.map((key) => zones.find((zone) => zone.key === key)?.name ?? key))
+    listWords(keys.map((key) => zones.find((zone) => zone.key === key)?.name ?? key))
   const { relief, light, side, down, zones: on, but } = where
   const words: string[] = []
   if (has(on)) words.push(`on the ${named(on)}`)
@@ -64,4 +63,4 @@ function whereWords(where: Where, zones: Zones): string {
 
 /** Where paint goes, as a painter says it; places of life by their own names. */
 export const placeWords = (place: Place, zones: Zones): string =>
-  isEverywhere(place) ? 'all over' : listed(place.map((where) => whereWords(where, zones)))
+  isEverywhere(place) ? 'all over' : listWords(place.map((where) => whereWords(where, zones)))

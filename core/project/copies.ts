@@ -2,6 +2,7 @@ import type { Project } from './commission'
 import type { StoredPuddle } from './storedPuddle'
 import type { Figure } from './figure'
 import { carriedPuddles } from './carriedPuddles'
+import { withoutHeld } from './held'
 import type { NewId, TakenOver } from './takenOver'
 
 /** What of a figure is carried over to others. */
@@ -19,13 +20,15 @@ const renewed = <T extends { id: string }>(list: readonly T[] | undefined, newId
  * @example takenFrom(figure, [], 'mei', ['tone'], newId).figure.tone
  */
 export function takenFrom(
-  source: Figure,
-  puddles: readonly StoredPuddle[],
+  painted: Figure,
+  all: readonly StoredPuddle[],
   to: string,
   what: readonly Copyable[],
   newId: NewId,
 ): TakenOver {
-  const all: Record<Copyable, Partial<Figure>> = {
+  // What is held is so of what is painted; on the other nothing is.
+  const { figure: source, puddles } = withoutHeld(painted, all)
+  const parts: Record<Copyable, Partial<Figure>> = {
     tone: { tone: source.tone },
     ladder: { plan: source.plan },
     coats: {
@@ -43,7 +46,7 @@ export function takenFrom(
     bottles: { bottles: source.bottles },
     bench: { bench: source.bench },
   }
-  const taken = Object.assign({}, ...what.map((one) => all[one])) as Partial<Figure>
+  const taken = Object.assign({}, ...what.map((one) => parts[one])) as Partial<Figure>
   return carriedPuddles(structuredClone(taken), puddles, {
     from: source.id,
     to,

@@ -11,6 +11,8 @@ export interface StoredPuddle {
   figure?: string
   /** A strong bottle let down once for the evening: of the whole commission, of bottles alone, mixed from like a bottle. */
   letDown?: true
+  /** As it was found when painting of its figure began: it stays so until the painter lets it follow. */
+  held?: true
   parts: PuddlePart[]
 }
 

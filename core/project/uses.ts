@@ -12,7 +12,7 @@ export type PuddleUse =
   | { kind: 'puddle'; puddle: string; name?: string }
 
 /** Everything that a figure paints with, and as what. */
-function paintedWith(figure: Figure): { use: PuddleUse; of: Ingredient }[] {
+export function paintedWith(figure: Figure): { use: PuddleUse; of: Ingredient }[] {
   const { id, stack, accents = [], details = [] } = figure
   const under = !stack
     ? []

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { mostOf, moveKey, takenFromBottles } from '../../../core'
+import { hasBegun, mostOf, moveKey, takenFromBottles } from '../../../core'
 import type {
   BenchMove,
   CoatKind,
@@ -8,6 +8,7 @@ import type {
   PlannedPuddle,
   ScheduledMove,
 } from '../../../core'
+import type { FigurePalette } from '../palette/figurePalette'
 import { useProject } from '../project/project'
 
 /** What is done at the bench: a move, the one before taken back, a coat set to dry. */
@@ -19,6 +20,7 @@ export function useBenchActs(asked: {
   doneMoves: () => readonly DoneMove[]
   done: () => ReadonlySet<string>
   mixedFor: (move: BenchMove) => readonly PlannedPuddle[]
+  palettes: () => ReadonlyMap<string, FigurePalette>
   kindOf: (move: BenchMove) => CoatKind | undefined
   timers: {
     start: (move: BenchMove) => void
@@ -37,7 +39,11 @@ export function useBenchActs(asked: {
       ...(one.mixes ? { mixed: true } : {}),
       ...(taken.length > 0 ? { taken } : {}),
     }
-    store.setDone([...asked.doneMoves(), made], taken.length > 0 ? [{ parts: taken }] : [])
+    store.setDone(
+      [...asked.doneMoves(), made],
+      taken.length > 0 ? [{ parts: taken }] : [],
+      hasBegun(store.project, figure) ? undefined : asked.palettes().get(figure)?.standing(),
+    )
   }
   /** The last that was done of what is on the bench. */
   const last = computed(() => asked.doneMoves().findLast((one) => asked.done().has(moveKey(one))))

@@ -127,6 +127,7 @@ export const useBench = defineStore('bench', () => {
     doneMoves: () => doneMoves.value,
     done: () => done.value,
     mixedFor,
+    palettes: () => palettes.value,
     kindOf: (move) => coatOf(move)?.kind,
     timers: { start, others, leftOf },
   })

@@ -66,8 +66,11 @@ export function contentsOf(
 ): Contents {
   const settled = new Map(stored.map((one) => [one.id, one]))
   const partsOf: PartsOf = (id) => {
+    // What is settled stays what it is, also where the ladder has no such step any more.
+    const stays = settled.get(id)
+    if (stays) return stays.parts
     const step = stepOf(figure, id)
-    if (step === undefined) return settled.get(id)?.parts
+    if (step === undefined) return undefined
     const key = stepFor(step, keys)
     const own = settled.get(stepPuddle(figure, key))
     if (own) return own.parts
@@ -77,7 +80,7 @@ export function contentsOf(
   const called = (of: Ingredient, deep = 0): string => {
     if (isBottle(of)) return nameOf(of.bottle)
     const step = stepOf(figure, of.puddle)
-    if (step) return stepNames[stepFor(step, keys)]
+    if (step) return stepNames[settled.has(of.puddle) ? step : stepFor(step, keys)]
     const own = settled.get(of.puddle)
     if (!own) return 'a mix that has gone'
     return own.name ?? (deep > 3 ? 'a mix' : shortName(own.parts, (one) => called(one, deep + 1)))

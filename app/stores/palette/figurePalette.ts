@@ -3,12 +3,14 @@ import {
   coatDrops,
   coatKinds,
   EVERYWHERE,
+  ingredientsOf,
   isBottle,
   labOf,
   mixPaints,
   opaqueReflectance,
   palettePlan,
   sameIngredient,
+  stepOf,
   wantedDrops,
 } from '../../../core'
 import type {
@@ -24,6 +26,7 @@ import type {
 } from '../../../core'
 import { glazeCoat } from '../accents/glazes'
 import { stackPlanOf } from '../coats/stackPlanOf'
+import type { Standing } from '../project/holding'
 import { isKnown, nameOf as paintName, withPaints } from '../paints'
 import { detailedWith, foundPuddles, glazedWith, paintedOf } from './figurePaint'
 import type { FigurePaint, FoundPuddle } from './figurePaint'
@@ -134,6 +137,33 @@ export class FigurePalette {
         parts,
       }
     )
+  }
+
+  /** What it is painted with and nobody has settled, to be held as painting begins. */
+  standing(): Standing {
+    const { figure, glazes } = this.paint
+    const stack = stackPlanOf(figure)
+    const steps = new Map<string, readonly PuddlePart[]>()
+    const look = (of: Ingredient): void => {
+      if (isBottle(of) || steps.has(of.puddle)) return
+      const parts = this.partsOf(of.puddle) ?? []
+      if (parts.length > 0 && stepOf(figure.id, of.puddle)) steps.set(of.puddle, parts)
+      for (const part of parts) look(part.of)
+    }
+    for (const of of ingredientsOf(stack)) look(of)
+    const accents = [...glazes].flatMap(([place, { of, made, ratio, passes }]) => {
+      if (of || passes === 0) return []
+      for (const part of made) look(part.of)
+      const name = this.nameOf(glazedWith(figure.id, place, glazes)!)
+      return [{ place, name, parts: made, thinner: ratio, passes }]
+    })
+    for (const { of } of figure.accents ?? []) if (of) look(of)
+    return {
+      figure: figure.id,
+      stack,
+      steps: [...steps].map(([id, parts]) => ({ id, parts })),
+      accents,
+    }
   }
 
   /** Drops that a varnish takes, which nothing is mixed for. */

@@ -42,8 +42,13 @@ export const usePalette = defineStore('palette', () => {
   /** Puddles of the painter's own that this figure may use. */
   const stored = memoise(() => {
     const { id } = store.figure
+    const steps = new Set(ladder.steps.map(({ key }) => stepPuddle(id, key)))
+    /** A settled step that the ladder has no more is a mix like any other, as long as something is painted with it. */
+    const isMix = (puddle: string): boolean =>
+      stepOf(id, puddle) === undefined ||
+      (!steps.has(puddle) && usesOf(store.project, puddle).length > 0)
     return (store.project.puddles ?? []).filter(
-      (one) => one.figure === undefined || (one.figure === id && stepOf(id, one.id) === undefined),
+      (one) => one.figure === undefined || (one.figure === id && isMix(one.id)),
     )
   })
   const wells = computed<PaletteWell[]>(() => [

@@ -10,13 +10,19 @@ import type {
   FigureStack,
   KeptTone,
   LogEntry,
+  MoveOf,
+  MoveRef,
   Puddle,
   PuddlePart,
+  StepKey,
   Tone,
 } from '../../../core'
 import { newId } from '../../vault/newId'
+import { hold, letGo, letGoUnbegun } from './holding'
+import type { Standing } from './holding'
+import { settle } from './settle'
 import { plain } from './work'
-import type { OpenWork } from './work'
+import type { Make, OpenWork } from './work'
 
 /** Sets what is given; what is undefined is taken away. */
 function assign<T extends object>(one: T, made: Partial<T>): void {
@@ -119,11 +125,38 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
     })
   },
   /** A move is done, or was not done after all; what its mix took leaves the bottles, or comes back. */
-  setDone(done: readonly DoneMove[], taken: readonly DropParts[] = []) {
+  setDone(done: readonly DoneMove[], taken: readonly DropParts[] = [], standing?: Standing) {
+    const make =
+      (held: Standing | undefined): Make =>
+      (draft) => {
+        draft.done = plain([...done])
+        if (taken.length > 0 && draft.bottles)
+          draft.bottles = afterTaking(taken, plain(draft.bottles))
+        if (held) hold(draft, held)
+        letGoUnbegun(draft)
+      }
+    // A palette that can hold no more puddles hinders no move.
+    return change('', make(standing)) || (standing !== undefined && change('', make(undefined)))
+  },
+  /** What was held as painting began is found again, and follows what was changed. */
+  letFollow(figure: string) {
+    return change('', (draft) => letGo(draft, figure))
+  },
+  /** Steps of a figure are kept as they were. */
+  keepSteps(figure: string, steps: readonly { key: StepKey; parts: readonly PuddlePart[] }[]) {
     return change('', (draft) => {
-      draft.done = plain([...done])
-      if (taken.length > 0 && draft.bottles)
-        draft.bottles = afterTaking(taken, plain(draft.bottles))
+      for (const { key, parts } of steps) settle(draft, figure, key, parts)
+    })
+  },
+  /** Moves count as not done: what lies there is laid again. */
+  layAgain(figure: string, moves: readonly MoveOf[]) {
+    const keys = new Set(moves.map((of) => JSON.stringify(of)))
+    return change('', (draft) => {
+      const again = (one: MoveRef): boolean =>
+        one.figure === figure && keys.has(JSON.stringify(plain(one.of)))
+      draft.done = draft.done?.filter((one) => !again(one))
+      draft.timers = draft.timers?.filter((one) => !again(one))
+      letGoUnbegun(draft)
     })
   },
   setTimers(timers: readonly DryingTimer[], dried?: FigureBench['dried']) {

@@ -58,8 +58,8 @@ export function useWork() {
   watch(learnt, setLearnt, { immediate: true, flush: 'sync' })
 
   function show(next: Project, patches: readonly Patch[]): void {
-    project.value = next
     depth.value = history.depth
+    project.value = next
     changed.value = [...patches]
   }
   function go(patches: readonly Patch[] | undefined): void {

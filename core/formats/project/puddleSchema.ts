@@ -40,6 +40,7 @@ export const puddleSchema = shaped<StoredPuddle>()(
     name: v.optional(named(longest.shortName)),
     figure: v.optional(id),
     letDown: v.optional(v.literal(true, 'is not true; leave it out where it is not let down')),
+    held: v.optional(v.literal(true, 'is not true; leave it out where it is not held')),
     parts: puddleParts,
   }),
 )

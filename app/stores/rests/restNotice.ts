@@ -1,0 +1,132 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef, watch } from 'vue'
+import { asksAbout, isBottle, methods, restsOn, stepPuddle } from '../../../core'
+import type { Cause, How, MoveOf, Project } from '../../../core'
+import { useCoats } from '../coats/coats'
+import { useLadder } from '../ladder/ladder'
+import type { ShownStep } from '../ladder/shownStep'
+import { usePalette } from '../palette/palette'
+import { useProject } from '../project/project'
+import { laidOf } from './laid'
+import type { LaidMove } from './laid'
+import { changedMixes, heldMixes } from './mixChange'
+import type { MixChange } from './mixChange'
+
+/** What is asked: about mixes that followed, mixes that stayed, moves that were done before their coat was changed. */
+export type Asked = Extract<How, 'followed' | 'held' | 'painted'>
+export interface RestQuestion {
+  about: Asked
+  causes: readonly Cause[]
+  moves: readonly MoveOf[]
+  mixes: readonly MixChange[]
+  /** Following means that its method is begun anew. */
+  anew: boolean
+}
+
+/** The open figure as it stood when nothing was sought. */
+interface Quiet {
+  figure: string
+  laid: readonly LaidMove[]
+  steps: readonly ShownStep[]
+}
+
+/**
+ * What a change means for what is decided on the figure that is open: coats that follow it or stay, moves that were done
+ * before. It is asked until it is answered, taken back, or another figure is opened.
+ */
+export const useRestNotice = defineStore('restNotice', () => {
+  const store = useProject()
+  const ladder = useLadder()
+  const coats = useCoats()
+  const wells = usePalette()
+  const quiet = computed<Quiet | undefined>(() =>
+    ladder.searching || ladder.steps.some(({ made }) => made.length === 0)
+      ? undefined
+      : { figure: store.figure.id, laid: laidOf(wells.palette), steps: ladder.steps },
+  )
+  /** As it stood before what is asked about now. */
+  const since = shallowRef<{ project: Project; quiet: Quiet }>()
+  const answered = shallowRef<ReadonlySet<Asked>>(new Set())
+  let last: Quiet | undefined
+  // After what is sought has begun to be sought: what stands is then of this state, or nothing is quiet.
+  watch(quiet, (now) => void (now && (last = now)), { immediate: true, flush: 'post' })
+
+  const accountOf = (before: Project) =>
+    restsOn(before, store.project).find(({ figure }) => figure === store.figure.id)
+  const questions = computed<RestQuestion[]>(() => {
+    const asked = since.value
+    const account = asked && accountOf(asked.project)
+    if (!asked || !account || !quiet.value) return []
+    const { causes, rests } = account
+    const movesOf = (about: Asked): MoveOf[] =>
+      rests.flatMap(({ of, how }) =>
+        how === about && of.kind !== 'step' && of.kind !== 'mix' ? [of] : [],
+      )
+    const moved = changedMixes(asked.quiet.laid, quiet.value.laid)
+    const held = heldMixes(rests, store.figure.id, ladder.steps, wells.palette)
+    const anew = rests.some(({ of, how }) => of.kind === 'mix' && how === 'held')
+    const all: RestQuestion[] = [
+      { about: 'followed', causes, ...moved, anew: false },
+      { about: 'held', causes, moves: movesOf('held'), mixes: held, anew },
+      { about: 'painted', causes, moves: movesOf('painted'), mixes: [], anew: false },
+    ]
+    return all.filter(({ about, mixes }) => {
+      if (answered.value.has(about) || !rests.some(({ how }) => how === about)) return false
+      return about === 'painted' || mixes.length > 0
+    })
+  })
+  watch(
+    () => store.project,
+    (after, before) => {
+      if (after.id !== before.id || after.figure !== before.figure) since.value = undefined
+      // What is taken back is not asked about.
+      if (store.depth.redo > 0) return
+      // What is asked already is asked about all that came since.
+      if (since.value && (questions.value.length > 0 || !quiet.value)) return
+      const account = accountOf(before)
+      answered.value = new Set()
+      since.value =
+        account && asksAbout(account) && last?.figure === account.figure
+          ? { project: before, quiet: last }
+          : undefined
+    },
+    { flush: 'sync' },
+  )
+
+  const answer = (about: Asked): void => {
+    answered.value = new Set([...answered.value, about])
+  }
+  /** Steps that coats are painted with, and what is poured into them, as they were. */
+  function keep(): void {
+    const asked = since.value
+    if (!asked) return
+    const { id } = store.figure
+    const had = new Map(asked.quiet.steps.map((step) => [stepPuddle(id, step.key), step]))
+    const wanted = new Map<string, ShownStep>()
+    const look = (puddle: string): void => {
+      const step = had.get(puddle)
+      if (!step || wanted.has(puddle)) return
+      wanted.set(puddle, step)
+      for (const { of } of step.made) if (!isBottle(of)) look(of.puddle)
+    }
+    for (const { of, how } of accountOf(asked.project)?.rests ?? [])
+      if (of.kind === 'step' && how === 'followed') look(stepPuddle(id, of.step))
+    answer('followed')
+    store.keepSteps(
+      id,
+      [...wanted.values()].map(({ key, made }) => ({ key, parts: made })),
+    )
+  }
+  /** What was held is found for what the figure is now; mixes of a method are made anew with it. */
+  function follow({ anew }: RestQuestion): void {
+    answer('held')
+    store.letFollow(store.figure.id)
+    const method = methods.find(({ key }) => key === store.figure.stack?.method)
+    if (anew && method) coats.start(method)
+  }
+  function layAgain({ moves }: RestQuestion): void {
+    answer('painted')
+    store.layAgain(store.figure.id, moves)
+  }
+  return { questions, answer, keep, follow, layAgain }
+})
