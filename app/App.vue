@@ -129,6 +129,7 @@ function skip(): void {
 .shell {
   display: grid;
   grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-rows: minmax(0, 1fr);
   height: 100%;
 }
 .skip {
@@ -185,7 +186,7 @@ function skip(): void {
 }
 .space {
   min-width: 0;
-  height: 100%;
+  min-height: 0;
   display: flex;
   flex-direction: column;
 }

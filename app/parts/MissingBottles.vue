@@ -1,42 +1,38 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
-import type { MissingBottle } from '../../core'
+import { useCoats } from '../stores/coats/coats'
 import { isKnown, nameOf, paintOf } from '../stores/paints'
 import { useProject } from '../stores/project/project'
 import ColourPatch from './ColourPatch.vue'
 import { paintColours } from './paintColours'
 
-/** Bottles that something needs and that are not in: which, the nearest that is, and what to do about it. */
-const props = defineProps<{ missing: readonly MissingBottle[]; what: string }>()
-const emit = defineEmits<{ standIn: [standIns: ReadonlyMap<string, string>]; putIn: [] }>()
+/** Bottles that the open figure needs and that are not in, the same in every room: the nearest that is, what to do. */
 const store = useProject()
+const coats = useCoats()
+const missing = computed(() => coats.missing)
 const rows = computed(() =>
-  props.missing.map(({ id, standIn }) => ({
+  missing.value.map(({ id, standIn }) => ({
     id,
     name: nameOf(id),
     lab: isKnown(id) ? paintColours(paintOf(id)).masstone : undefined,
     standIn,
   })),
 )
-const canStandIn = computed(() => props.missing.every(({ standIn }) => standIn))
-const canPutIn = computed(() => props.missing.every(({ id }) => isKnown(id)))
-const use = (): void =>
-  emit(
-    'standIn',
-    new Map(props.missing.flatMap(({ id, standIn }) => (standIn ? [[id, standIn.paint.id]] : []))),
+const canStandIn = computed(() => missing.value.every(({ standIn }) => standIn))
+const canPutIn = computed(() => missing.value.every(({ id }) => isKnown(id)))
+const use = (): boolean =>
+  coats.standIn(
+    new Map(missing.value.flatMap(({ id, standIn }) => (standIn ? [[id, standIn.paint.id]] : []))),
   )
-function putIn(): void {
-  store.putInHere(props.missing.map(({ id }) => id))
-  emit('putIn')
-}
+const putIn = (): boolean => store.putInHere(missing.value.map(({ id }) => id))
 </script>
 
 <template>
   <section v-if="missing.length" class="missing" aria-label="Bottles that are not in">
     <p>
-      {{ what }} needs {{ missing.length === 1 ? 'a bottle that is' : 'bottles that are' }} not in
-      for this figure:
+      What is laid or settled for this figure needs
+      {{ missing.length === 1 ? 'a bottle that is' : 'bottles that are' }} not in for it:
     </p>
     <ul>
       <li v-for="row in rows" :key="row.id">

@@ -1,11 +1,22 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
+import { watch } from 'vue'
 import { useRestNotice } from '../stores/rests/restNotice'
 import { heldWords, followedWords, paintedWords } from '../words/rests'
 import ColourPatch from './ColourPatch.vue'
+import { vTip } from './tip/tip'
 
 /** What a change did to coats and moves that were decided, as it was and as it is, to be kept or to follow. */
 const notice = useRestNotice()
+// What was being changed stays in sight beside it.
+watch(
+  () => notice.questions.length,
+  (many, before) => {
+    if (many > before && document.activeElement !== document.body)
+      document.activeElement?.scrollIntoView({ block: 'nearest' })
+  },
+  { flush: 'post' },
+)
 </script>
 
 <template>
@@ -20,13 +31,14 @@ const notice = useRestNotice()
       <p v-else-if="one.about === 'held'">{{ heldWords(one) }}</p>
       <p v-else>{{ paintedWords(one.moves) }}</p>
       <ul v-if="one.mixes.length">
-        <li v-for="mix in one.mixes" :key="mix.name">
-          <span class="pair">
-            <ColourPatch v-if="mix.was" :lab="mix.was" class="half" />
-            <span v-if="mix.is" aria-hidden="true">→</span>
-            <ColourPatch v-if="mix.is" :lab="mix.is" class="half" />
-          </span>
-          {{ mix.name }}
+        <li v-for="mix in one.mixes" :key="mix.name" v-tip="mix.name">
+          <ColourPatch
+            v-if="mix.was"
+            :lab="mix.was"
+            :label="`${mix.name}, as it was`"
+            class="half"
+          />
+          <ColourPatch v-if="mix.is" :lab="mix.is" :label="`${mix.name} now`" class="half" />
         </li>
       </ul>
       <div class="ways">
@@ -49,11 +61,11 @@ const notice = useRestNotice()
 
 <style scoped>
 .rests {
-  background: var(--ground);
-  color: var(--ground-text);
-  padding: 8px 24px;
+  background: var(--field-high);
+  border-top: 2px solid var(--ink);
+  padding: 6px 24px;
   display: grid;
-  gap: 8px;
+  gap: 6px;
   max-height: 40vh;
   overflow: auto;
 }
@@ -66,6 +78,8 @@ const notice = useRestNotice()
 p {
   margin: 0;
   flex: 1 1 260px;
+  font-size: 15px;
+  line-height: 1.25;
 }
 ul {
   list-style: none;
@@ -73,18 +87,14 @@ ul {
   padding: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 14px;
-  font-size: 14px;
+  gap: 4px 8px;
 }
-li,
-.pair {
+li {
   display: flex;
-  align-items: center;
-  gap: 5px;
 }
 .half {
-  width: 26px;
-  height: 26px;
+  width: 20px;
+  height: 32px;
 }
 .ways {
   display: flex;
@@ -92,7 +102,10 @@ li,
 }
 @media (max-width: 640px) {
   .rests {
-    padding: 8px 12px;
+    padding: 6px 12px;
+  }
+  .ways {
+    flex-wrap: wrap;
   }
 }
 </style>

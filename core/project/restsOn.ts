@@ -7,7 +7,7 @@ import type { MoveOf } from './move'
 import type { FigurePlan } from './plan'
 import { stepKeys } from './steps'
 import type { StepKey } from './steps'
-import { stepPuddle } from './storedPuddle'
+import { stepOf, stepPuddle } from './storedPuddle'
 import type { StoredPuddle } from './storedPuddle'
 import { mostDropsOf } from './usualDrops'
 import { paintedWith } from './uses'
@@ -157,9 +157,13 @@ function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause
     rests.push({ of: { kind: 'step', step }, how })
   }
   const aimed = causes.some((cause) => AIMING.has(cause))
-  const brought = new Set(aimed ? is.stack?.brought : [])
-  for (const puddle of stored.keys())
-    if (brought.has(puddle)) rests.push({ of: { kind: 'mix', puddle }, how: 'held' })
+  // What a method mixed of the ladder's own steps follows them.
+  const ofSteps = (puddle: string): boolean =>
+    [...reached([{ puddle }], stored)].some((name) => stepOf(id, name))
+  const brought = new Set((aimed && is.stack?.brought) || [])
+  for (const puddle of brought)
+    if (!stored.has(puddle) || ofSteps(puddle)) brought.delete(puddle)
+    else rests.push({ of: { kind: 'mix', puddle }, how: 'held' })
   /** Of a move: as the least settled of what it is painted with. */
   const howOf = (of: Ingredient): How | undefined => {
     const names = [...reached([of], stored)]

@@ -17,6 +17,7 @@ import {
   resolveStack,
   stackLayers,
   stepOf,
+  stepPuddle,
   zonesOf,
 } from '../../../core'
 import type {
@@ -106,7 +107,7 @@ export const useCoats = defineStore('coats', () => {
   const known = (id: string): Paint | undefined => (isKnown(id) ? paintOf(id) : undefined)
   const absent = (bottles: readonly string[]): MissingBottle[] =>
     missingBottles(bottles, store.paintsIn, known)
-  /** Bottles and puddles of the stack that were not found for it: what the painter chose. */
+  /** Bottles that were not found for it: in what is laid, in steps that are settled, in glazes and eyes of one's own. */
   const chosenBottles = computed<string[]>(() => {
     const seen = new Set<string>()
     const bottles = new Set<string>()
@@ -116,7 +117,14 @@ export const useCoats = defineStore('coats', () => {
       seen.add(of.puddle)
       for (const part of store.puddleOf(of.puddle)?.parts ?? []) look(part.of)
     }
-    for (const of of ingredientsOf(plan.value)) look(of)
+    const { id, accents = [], details = [] } = store.figure
+    const own = [
+      ...ingredientsOf(plan.value),
+      ...ladder.steps.map(({ key }): Ingredient => ({ puddle: stepPuddle(id, key) })),
+      ...accents.map(({ of }) => of),
+      ...details.flatMap(({ shadow, middle, light }) => [shadow, middle, light]),
+    ]
+    for (const of of own) if (of) look(of)
     return [...bottles]
   })
   const missing = computed(() => absent(chosenBottles.value))
@@ -149,21 +157,9 @@ export const useCoats = defineStore('coats', () => {
   /** A method made for this figure takes the place of this stack; its mixes and the places it promises come along. */
   const start = (method: Method, choices: Begun['choices'] = {}): void =>
     ask({ method, figure: store.figure.id, choices: { ...choices } })
-  /** The stack as it is, and the puddles it is laid of, with their missing bottles' stand-ins. */
-  function standIn(standIns: StandIns): boolean {
-    const swapped = (of: Ingredient): Ingredient =>
-      isBottle(of) ? { bottle: standIns.get(of.bottle) ?? of.bottle } : of
-    const { under, coats } = plan.value
-    const stack: FigureStack = {
-      ...plan.value,
-      under:
-        under.kind === 'flat'
-          ? { ...under, of: swapped(under.of) }
-          : { ...under, dark: swapped(under.dark), light: swapped(under.light) },
-      coats: coats.map((coat) => ({ ...coat, of: swapped(coat.of) })),
-    }
-    return store.standIn(stack, (parts) => partsWithStandIns(parts, standIns))
-  }
+  /** All that the figure is painted with, with its missing bottles' stand-ins. */
+  const standIn = (standIns: StandIns): boolean =>
+    store.standIn(plan.value, (parts) => partsWithStandIns(parts, standIns))
   return {
     ...{ plan, stack, layers, zones, spot, look, finish, trouble, set, endWith },
     ...{ missing, off, start, beginning, beginTrouble, standIn },

@@ -37,6 +37,22 @@ export function takeBroughtAway(
   return draft.puddles.filter(({ id }) => brought.has(id)).map(({ id }) => id)
 }
 
+/**
+ * A stack in the place of another: a coat of the same kind at the same place is the same coat, so that what was done of
+ * it is known, and can be asked about where it is another mix now.
+ */
+export function withCoatsOf(had: FigureStack | undefined, next: FigureStack): FigureStack {
+  const left = [...(had?.coats ?? [])]
+  const coats = next.coats.map((coat) => {
+    const at = left.findIndex(
+      ({ kind, place }) =>
+        kind === coat.kind && JSON.stringify(place) === JSON.stringify(coat.place),
+    )
+    return at < 0 ? coat : { ...coat, id: left.splice(at, 1)[0]!.id }
+  })
+  return { ...next, coats }
+}
+
 /** What the painter changes is theirs: no method takes it away again. */
 export function keepAsOwn(figures: readonly Draft<Figure>[], id: string): void {
   for (const { stack } of figures)

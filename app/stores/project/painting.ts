@@ -1,5 +1,5 @@
-import { keepAsOwn, takeBroughtAway } from './brought'
-import { afterTaking, longest, sameParts, standInFor } from '../../../core'
+import { keepAsOwn, takeBroughtAway, withCoatsOf } from './brought'
+import { afterTaking } from '../../../core'
 import type {
   DropParts,
   DryingTimer,
@@ -21,6 +21,7 @@ import { newId } from '../../vault/newId'
 import { hold, letGo, letGoUnbegun } from './holding'
 import type { Standing } from './holding'
 import { settle } from './settle'
+import { putStandIns } from './standIn'
 import { plain } from './work'
 import type { Make, OpenWork } from './work'
 
@@ -61,26 +62,17 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => ({
         ...puddles.map((puddle) => plain({ ...puddle, parts: [...puddle.parts], figure: id })),
       )
       open.stack = plain({
-        ...made,
+        ...withCoatsOf(open.stack && plain(open.stack), made),
         brought: [...stays, ...[...puddles, ...more].map((one) => one.id)],
       })
     })
   },
-  /** A stack with other bottles in the place of some, in the figure's own puddles too. */
-  standIn(made: FigureStack, swapped: (parts: readonly PuddlePart[]) => PuddlePart[]) {
+  /** Other bottles stand in for some, in all that this figure is painted with. */
+  standIn(stack: FigureStack, swapped: (parts: readonly PuddlePart[]) => PuddlePart[]) {
     const { id } = figure.value
     return change('', (draft) => {
       const open = draft.figures.find((one) => one.id === id)
-      if (!open) return
-      open.stack = plain(made)
-      for (const puddle of draft.puddles ?? []) {
-        if (puddle.figure !== id) continue
-        const parts = plain(swapped(plain(puddle.parts)))
-        if (sameParts(parts, plain(puddle.parts))) continue
-        puddle.parts = parts
-        // What a mix is called it is: a violet of black is none.
-        if (puddle.name) puddle.name = standInFor(puddle.name).slice(0, longest.shortName)
-      }
+      if (open) putStandIns(draft, open, plain(stack), swapped)
     })
   },
   /** How a place of life is glazed; what is undefined is found for it again. */

@@ -6,6 +6,8 @@ import {
   labOf,
   mixPaints,
   opaqueReflectance,
+  paintedSteps,
+  resolveStack,
   seenApart,
   seenOf,
   stepOf,
@@ -26,6 +28,7 @@ import type {
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { aimsOf, lightingOf } from '../ladder/lighting'
+import type { Contents } from '../palette/contents'
 import { foundContents } from '../palette/foundContents'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
@@ -54,6 +57,8 @@ export interface RangeRow {
   worst: number
   note?: MixingNote
   reached: ReachedEnds
+  /** Where coats are laid: what each step looks like once they all are. */
+  coated?: readonly Lab[]
   /** Every bottle in it. */
   bottles: readonly string[]
 }
@@ -71,6 +76,16 @@ const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
 })
 
 type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
+
+/** Colours of a figure's steps in its coats; nothing where none are laid, or they name what has gone. */
+function coatedOf({ stack }: Figure, { mixOf }: Contents, steps: number, base: number) {
+  if (!stack) return undefined
+  try {
+    return paintedSteps(resolveStack(stack, mixOf), steps, base)
+  } catch {
+    return undefined
+  }
+}
 
 export async function rowOf(
   figure: Figure,
@@ -95,10 +110,13 @@ export async function rowOf(
     return { key, name, share, target, painted, off, made: parts, puddle: !poured, mixture }
   })
   const offs = made.map(({ off }) => off)
+  const base = keys.indexOf('base')
+  const coated = coatedOf(figure, contents, made.length, base)
   return {
     figure,
+    ...(coated ? { coated } : {}),
     steps: made,
-    base: keys.indexOf('base'),
+    base,
     mean: offs.reduce((sum, off) => sum + off, 0) / offs.length,
     worst: Math.max(...offs),
     note,

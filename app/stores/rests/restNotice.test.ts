@@ -90,7 +90,10 @@ describe('what a change does to what is decided', () => {
     store.setPlan({ steps: 5, contrast: 1.4 })
     store.setFigure(store.figure.id, { size: { ...store.figure.size, heightMm: 150 } })
     const used = new Set(before.flat())
-    store.setPaintIn([...used].find((id) => id !== 'titanium-white')!, false)
+    store.setPaintIn(
+      [...used].find((id) => id !== 'titanium-white')!,
+      false,
+    )
     await settled()
     expect(laid()).toEqual(before)
     // A bottle of it that is out is said.

@@ -10,7 +10,6 @@ import FigureRail from '../../parts/FigureRail.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import FigureHead from '../../parts/FigureHead.vue'
 import { useBench } from '../../stores/bench/bench'
-import { useCoats } from '../../stores/coats/coats'
 import { useProject } from '../../stores/project/project'
 import PaletteWells from '../../parts/palette/PaletteWells.vue'
 import BenchLanes from './BenchLanes.vue'
@@ -26,7 +25,6 @@ import type { Made } from './useKept'
 /** One move at a time, readable at arm's length; one key forward, one key back. */
 const bench = useBench()
 const store = useProject()
-const coats = useCoats()
 const open = ref<'note' | 'measure'>()
 const coat = computed(() => (bench.now ? bench.coatOf(bench.now.move) : undefined))
 const room = ref<HTMLElement>()
@@ -84,11 +82,7 @@ function written(made: Made): void {
     <FigureHead room="at the bench" />
     <SideLayout :side="280">
       <FigureRail />
-      <MissingBottles
-        :missing="coats.missing"
-        what="What is laid on this figure"
-        @stand-in="coats.standIn($event)"
-      />
+      <MissingBottles />
       <NowMove v-if="bench.now" />
       <section v-else class="now" aria-label="Now">
         <h2>{{ bench.ready ? 'All moves are done.' : 'Working out the order…' }}</h2>

@@ -51,11 +51,7 @@ const afterWords = computed(() => {
       <p v-if="coats.trouble" role="alert">
         The stack cannot be shown: {{ coats.trouble }}. Choose another mix, or put the paint back.
       </p>
-      <MissingBottles
-        :missing="coats.missing"
-        what="This stack"
-        @stand-in="coats.standIn($event)"
-      />
+      <MissingBottles />
       <StrataPicture v-if="coats.layers" v-model="where" :chosen="chosen" />
       <CoatList v-model="chosen" />
       <FilmFactors />

@@ -22,6 +22,7 @@ const route = useRoute()
 /** The drops come first; what stands beside and below them follows. */
 const following = (load: () => Promise<Component>): Component =>
   later(() => afterMixes().then(load))
+const MissingBottles = following(() => import('../../parts/MissingBottles.vue'))
 const LadderSettings = following(() => import('./settings/LadderSettings.vue'))
 const PaletteWells = following(() => import('../../parts/palette/PaletteWells.vue'))
 const JudgementNote = following(() => import('../../parts/JudgementNote.vue'))
@@ -60,6 +61,7 @@ const shown = computed<Shown | undefined>(() => {
         No bottle is in, so there is nothing to mix from.
         <RouterLink :to="{ name: 'Box' }">Choose bottles in the box</RouterLink>
       </p>
+      <MissingBottles />
       <template v-if="!shown">
         <StepGrid />
         <MixingStatus />

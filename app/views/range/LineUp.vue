@@ -31,10 +31,10 @@ function drawNext(): void {
       return had?.of !== row || had.grey !== grey
     })
     if (!scene || !form.geometry || !next) return
-    const { figure, steps, base } = next
+    const { figure, steps, base, coated } = next
     scene.paint(
       formLook({
-        labs: steps.map(({ painted }) => painted),
+        labs: coated ?? steps.map(({ painted }) => painted),
         base,
         baseL: steps[base]!.target.L,
         key: figure.plan.key,
@@ -85,13 +85,14 @@ const heightOf = ({ figure }: RangeRow): string =>
         <img
           v-if="pictures.get(row.figure.id)"
           :src="pictures.get(row.figure.id)!.src"
-          :alt="`${row.figure.name} as a painted form${grey ? ', in grey' : ''}`"
+          :alt="`${row.figure.name} as a painted form${row.coated ? ', in its coats' : ''}${grey ? ', in grey' : ''}`"
           :style="{ height: heightOf(row) }"
         />
         <span v-else class="soft" :style="{ height: heightOf(row) }">drawing…</span>
         <RouterLink :to="{ name: 'Ladder', query: { figure: row.figure.id } }">{{
           row.figure.name.split(',')[0]
         }}</RouterLink>
+        <small v-if="row.coated" class="soft">in its coats</small>
       </li>
     </ol>
   </section>

@@ -86,7 +86,7 @@ function label(step: RangeStep): string {
           </span>
         </li>
       </ol>
-      <div class="strip" :style="strip">
+      <div class="strip" :class="{ foot: row.coated }" :style="strip">
         <ColourPatch
           v-for="step in row.steps"
           :key="step.key"
@@ -97,6 +97,21 @@ function label(step: RangeStep): string {
           ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span>
           <DropBeads v-if="touchOf(step)" :lab="labOf(touchOf(step)!)" :drops="1"
         /></ColourPatch>
+        <div
+          v-if="row.coated"
+          class="coated"
+          :style="strip"
+          role="img"
+          :aria-label="`${figure.name} once its coats are laid`"
+        >
+          <ColourPatch
+            v-for="(lab, i) in row.coated"
+            :key="i"
+            v-tip="'Once its coats are laid'"
+            :lab="seen(lab)"
+            :style="{ flexGrow: shares ? Math.max(0.02, row.steps[i]!.share) : 1 }"
+          />
+        </div>
         <RouterLink
           v-if="!plain"
           :to="open"
@@ -181,6 +196,20 @@ p {
   position: relative;
   display: flex;
   min-width: 0;
+}
+/* What the coats come to, along the foot of the ladder they are laid by. */
+.coated {
+  position: absolute;
+  inset: auto 0 0;
+  height: 9px;
+  display: flex;
+  border-top: 1px solid var(--field);
+}
+.foot .step {
+  padding-bottom: 12px;
+}
+.coated > * {
+  flex: 1 1 0;
 }
 /* Over the patches, which keep their names; a folded corner still says what it is. */
 .over {

@@ -6,15 +6,16 @@ import {
   distances,
   EVERYWHERE,
   formatCardSvg,
+  isBottle,
   layoutCard,
   stepPuddle,
   USUAL_FINISH,
   usual,
 } from '../../../../core'
-import type { LadderCard, PuddlePart, StepKey } from '../../../../core'
+import type { Ingredient, LadderCard, PuddlePart, StepKey } from '../../../../core'
 import { madeInWords, partWords } from '../../../words/amounts'
 import { placeWords } from '../../../words/places'
-import { saveFile } from '../../../parts/files/saveFile'
+import { fileName, saveFile } from '../../../parts/files/saveFile'
 import { useAccents } from '../../../stores/accents/accents'
 import { useCoats } from '../../../stores/coats/coats'
 import { sizeWords } from '../../../words/sizes'
@@ -29,7 +30,10 @@ const ladder = useLadder()
 const coats = useCoats()
 const accents = useAccents()
 const palette = usePalette()
-const { inWords, nameOf } = usePath()
+const { inWords, nameOf: calledOf } = usePath()
+const notIn = computed(() => new Set(coats.missing.map(({ id }) => id)))
+const nameOf = (of: Ingredient): string =>
+  isBottle(of) && notIn.value.has(of.bottle) ? `${calledOf(of)} (not in)` : calledOf(of)
 const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0))
 const grey = ref(false)
 const notes = ref('')
@@ -116,7 +120,7 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
   trouble.value = ''
   saving.value = kind
   try {
-    const name = `${store.figure.id}-ladder.${kind}`
+    const name = fileName(`${store.project.name} ${store.figure.name} card`, kind)
     const pages = { title: card.value.title, items: layoutCard(card.value) }
     if (kind === 'svg') saveFile(name, formatCardSvg(card.value), 'image/svg+xml')
     else if (kind === 'png') saveFile(name, await (await drawing()).pagesPng(pages), 'image/png')
