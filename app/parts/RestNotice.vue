@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { watch } from 'vue'
+import { useProject } from '../stores/project/project'
 import { useRestNotice } from '../stores/rests/restNotice'
 import { heldWords, followedWords, paintedWords } from '../words/rests'
 import ColourPatch from './ColourPatch.vue'
@@ -8,6 +9,8 @@ import { vTip } from './tip/tip'
 
 /** What a change did to coats and moves that were decided, as it was and as it is, to be kept or to follow. */
 const notice = useRestNotice()
+const store = useProject()
+const said = { followed: followedWords, held: heldWords, painted: paintedWords }
 // What was being changed stays in sight beside it.
 watch(
   () => notice.questions.length,
@@ -27,9 +30,9 @@ watch(
     aria-label="What changed with it"
   >
     <div v-for="one in notice.questions" :key="one.about" class="one">
-      <p v-if="one.about === 'followed'">{{ followedWords(one) }}</p>
-      <p v-else-if="one.about === 'held'">{{ heldWords(one) }}</p>
-      <p v-else>{{ paintedWords(one.moves) }}</p>
+      <p>
+        <b>{{ store.figure.name.split(',')[0] }}</b>: {{ said[one.about](one) }}
+      </p>
       <ul v-if="one.mixes.length">
         <li v-for="mix in one.mixes" :key="mix.name" v-tip="mix.name">
           <ColourPatch

@@ -44,6 +44,7 @@ interface Told {
   moves: readonly MoveOf[]
   mixes: readonly { name: string }[]
   anew?: boolean
+  begun?: boolean
 }
 const started = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
 
@@ -52,13 +53,15 @@ export const followedWords = ({ causes, moves }: Told): string =>
   `With ${causeWords(causes)} ${movesWords(moves)} ${moves.length === 1 && moves[0]!.kind !== 'detail' ? 'changes' : 'change'}.`
 
 /** Mixes that stay, though what they were for has changed. */
-export const heldWords = ({ causes, mixes, anew }: Told): string => {
-  const many = mixes.length === 1 ? 'a mix stays' : `${mixes.length} mixes stay`
-  return anew
-    ? `${started(many)} as the method made ${mixes.length === 1 ? 'it' : 'them'}, in spite of ${causeWords(causes)}; to follow, the method is begun anew.`
-    : `Painting has begun: ${many} as poured, in spite of ${causeWords(causes)}.`
+export function heldWords({ causes, mixes, anew, begun }: Told): string {
+  const [many, them] =
+    mixes.length === 1 ? ['a mix stays', 'it'] : [`${mixes.length} mixes stay`, 'them']
+  const stays = begun
+    ? `Painting has begun: ${many} as poured, in spite of ${causeWords(causes)}`
+    : `${started(many)} as the method made ${them}, in spite of ${causeWords(causes)}`
+  return anew ? `${stays}; to follow, the method is begun anew.` : `${stays}.`
 }
 
 /** Moves that were done before their coat was changed. */
-export const paintedWords = (moves: readonly MoveOf[]): string =>
+export const paintedWords = ({ moves }: Told): string =>
   `${started(movesWords(moves))} had been painted before ${moves.length === 1 ? 'it was' : 'they were'} changed.`

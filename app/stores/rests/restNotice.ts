@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
-import { asksAbout, isBottle, methods, restsOn, stepPuddle } from '../../../core'
+import { asksAbout, hasBegun, isBottle, methods, restsOn, stepPuddle } from '../../../core'
 import type { Cause, How, MoveOf, Project } from '../../../core'
 import { useCoats } from '../coats/coats'
 import { useLadder } from '../ladder/ladder'
@@ -19,6 +19,8 @@ export interface RestQuestion {
   causes: readonly Cause[]
   moves: readonly MoveOf[]
   mixes: readonly MixChange[]
+  /** Some of the figure is painted. */
+  begun: boolean
   /** Following means that its method is begun anew. */
   anew: boolean
 }
@@ -64,11 +66,12 @@ export const useRestNotice = defineStore('restNotice', () => {
       )
     const moved = changedMixes(asked.quiet.laid, quiet.value.laid)
     const held = heldMixes(rests, store.figure.id, ladder.steps, wells.palette)
+    const begun = hasBegun(store.project, store.figure.id)
     const anew = rests.some(({ of, how }) => of.kind === 'mix' && how === 'held')
     const all: RestQuestion[] = [
-      { about: 'followed', causes, ...moved, anew: false },
-      { about: 'held', causes, moves: movesOf('held'), mixes: held, anew },
-      { about: 'painted', causes, moves: movesOf('painted'), mixes: [], anew: false },
+      { about: 'followed', causes, ...moved, begun, anew: false },
+      { about: 'held', causes, moves: movesOf('held'), mixes: held, begun, anew },
+      { about: 'painted', causes, moves: movesOf('painted'), mixes: [], begun, anew: false },
     ]
     return all.filter(({ about, mixes }) => {
       if (answered.value.has(about) || !rests.some(({ how }) => how === about)) return false

@@ -10,6 +10,7 @@ import { paintColours } from '../../parts/paintColours'
 import { isKnown, nameOf, paintOf } from '../../stores/paints'
 import type { RangeRow, RangeStep } from '../../stores/range/rows'
 import type { Sharing } from '../../stores/range/sharing'
+import CoatedStrip from './CoatedStrip.vue'
 import { endsShortly, sharingWords } from '../../words/range'
 import { vTip } from '../../parts/tip/tip'
 
@@ -48,6 +49,7 @@ const strip = computed(() => {
     paddingRight: `${(100 * (props.reach.above - (steps.length - 1 - base))) / wide}%`,
   }
 })
+const wide = ({ share }: RangeStep): number => (props.shares ? Math.max(0.02, share) : 1)
 const ratio = ({ puddle, made }: RangeStep): string =>
   puddle ? '●' : made.map(({ drops }) => drops).join(' : ')
 /** The bottle that a puddle beside it takes a touch of. */
@@ -93,25 +95,17 @@ function label(step: RangeStep): string {
           :lab="seen(step.painted)"
           :label="label(step)"
           class="step"
-          :style="{ flexGrow: shares ? Math.max(0.02, step.share) : 1 }"
+          :style="{ flexGrow: wide(step) }"
           ><span :class="{ ratio: !step.puddle }">{{ ratio(step) }}</span>
           <DropBeads v-if="touchOf(step)" :lab="labOf(touchOf(step)!)" :drops="1"
         /></ColourPatch>
-        <div
+        <CoatedStrip
           v-if="row.coated"
-          class="coated"
+          :name="figure.name"
+          :labs="row.coated.map(seen)"
+          :widths="row.steps.map(wide)"
           :style="strip"
-          role="img"
-          :aria-label="`${figure.name} once its coats are laid`"
-        >
-          <ColourPatch
-            v-for="(lab, i) in row.coated"
-            :key="i"
-            v-tip="'Once its coats are laid'"
-            :lab="seen(lab)"
-            :style="{ flexGrow: shares ? Math.max(0.02, row.steps[i]!.share) : 1 }"
-          />
-        </div>
+        />
         <RouterLink
           v-if="!plain"
           :to="open"
@@ -135,7 +129,7 @@ function label(step: RangeStep): string {
         </p>
       </div>
     </template>
-    <p v-else class="soft wait">Mixing…</p>
+    <p v-else class="soft" style="align-self: center">Mixing…</p>
   </li>
 </template>
 
@@ -197,19 +191,9 @@ p {
   display: flex;
   min-width: 0;
 }
-/* What the coats come to, along the foot of the ladder they are laid by. */
-.coated {
-  position: absolute;
-  inset: auto 0 0;
-  height: 9px;
-  display: flex;
-  border-top: 1px solid var(--field);
-}
+/* Room for what the coats come to. */
 .foot .step {
   padding-bottom: 12px;
-}
-.coated > * {
-  flex: 1 1 0;
 }
 /* Over the patches, which keep their names; a folded corner still says what it is. */
 .over {
@@ -239,9 +223,6 @@ p {
 .apart.el-button--small {
   height: 26px;
   padding: 0 6px;
-}
-.wait {
-  align-self: center;
 }
 @container (max-width: 34px) {
   .step .ratio {
