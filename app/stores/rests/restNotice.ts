@@ -13,9 +13,9 @@ import { changedMixes, heldMixes } from './mixChange'
 import type { MixChange } from './mixChange'
 
 /** What is asked: about mixes that followed, mixes that stayed, moves that were done before their coat was changed. */
-export type Asked = Extract<How, 'followed' | 'held' | 'painted'>
+export type AskedAbout = Extract<How, 'followed' | 'held' | 'painted'>
 export interface RestQuestion {
-  about: Asked
+  about: AskedAbout
   causes: readonly Cause[]
   moves: readonly MoveOf[]
   mixes: readonly MixChange[]
@@ -48,7 +48,7 @@ export const useRestNotice = defineStore('restNotice', () => {
   )
   /** As it stood before what is asked about now. */
   const since = shallowRef<{ project: Project; quiet: Quiet }>()
-  const answered = shallowRef<ReadonlySet<Asked>>(new Set())
+  const answered = shallowRef<ReadonlySet<AskedAbout>>(new Set())
   let last: Quiet | undefined
   // After what is sought has begun to be sought: what stands is then of this state, or nothing is quiet.
   watch(quiet, (now) => void (now && (last = now)), { immediate: true, flush: 'post' })
@@ -60,7 +60,7 @@ export const useRestNotice = defineStore('restNotice', () => {
     const account = asked && accountOf(asked.project)
     if (!asked || !account || !quiet.value) return []
     const { causes, rests } = account
-    const movesOf = (about: Asked): MoveOf[] =>
+    const movesOf = (about: AskedAbout): MoveOf[] =>
       rests.flatMap(({ of, how }) =>
         how === about && of.kind !== 'step' && of.kind !== 'mix' ? [of] : [],
       )
@@ -96,7 +96,7 @@ export const useRestNotice = defineStore('restNotice', () => {
     { flush: 'sync' },
   )
 
-  const answer = (about: Asked): void => {
+  const answer = (about: AskedAbout): void => {
     answered.value = new Set([...answered.value, about])
   }
   /** Steps that coats are painted with, and what is poured into them, as they were. */

@@ -1,49 +1,38 @@
 <script setup lang="ts">
-import { ElButton, ElInput, ElInputNumber } from 'element-plus'
+import { ElButton, ElInput } from 'element-plus'
 import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { figureSizes, longest, mostOf } from '../../../core'
-import LadderStrips from '../../parts/LadderStrips.vue'
+import { longest } from '../../../core'
 import TroubleNote from '../../parts/TroubleNote.vue'
 import { useShelf } from '../../stores/shelf/shelf'
-import { sizeMeaning, sizeWords } from '../../words/sizes'
-import { jobs, startingTones } from './answers'
+import { kinds } from './answers'
 import BottleQuestion from './BottleQuestion.vue'
 import JobPicture from './JobPicture.vue'
+import LineQuestion from './LineQuestion.vue'
 import PictureChoice from './PictureChoice.vue'
-import SizePicture from './SizePicture.vue'
-import { stripOfTone } from './toneStrip'
 import { useAnswers } from './useAnswers'
 
-/** Five plain questions, each with an answer already in it, to a commission with a ladder. */
+/** A few plain questions, each asked in pictures, to a commission with a ladder; nothing is chosen that was not said. */
 const shelf = useShelf()
 const router = useRouter()
 onMounted(() => void shelf.refresh())
-const { name, job, many, size, tones, set, own, several, made } = useAnswers()
+const { name, chosen, lines, set, own, pages, wants, made } = useAnswers()
 
-const questions = computed(() => [
-  'What is it?',
-  several.value ? 'How many of each?' : 'How many?',
-  'How large?',
-  several.value ? 'Which skins and hides?' : 'Which skin or hide?',
-  'Which bottles?',
-])
 const at = ref(0)
+const page = computed(() => pages.value[at.value] ?? 'kinds')
+const line = computed(() => kinds.find(({ key }) => key === page.value))
+const question = computed(() => {
+  if (page.value === 'kinds') return 'What will you paint?'
+  return page.value === 'bottles' ? 'Which bottles?' : line.value!.name
+})
 /** The next question is where the keys are. */
 const heading = ref<HTMLElement>()
 watch(at, async () => {
   await nextTick()
   heading.value?.focus()
 })
-const last = computed(() => at.value === questions.value.length - 1)
-
-const sizeChoices = figureSizes.map((one, i) => ({
-  key: i,
-  name: sizeWords(one),
-  note: sizeMeaning(one).split(',')[0]!,
-}))
-const toneChoices = startingTones.map(({ key, name }) => ({ key, name }))
-const strips = new Map(startingTones.map(({ key, tone }) => [key, stripOfTone(tone)]))
+const last = computed(() => at.value === pages.value.length - 1)
+const wanted = computed(() => wants(page.value))
 const others = computed(() => shelf.onShelf.filter(({ broken }) => !broken).slice(0, 6))
 
 const busy = ref(false)
@@ -62,14 +51,16 @@ const whole = (): Promise<void> =>
   begin(async () => shelf.add(await made(shelf.projectOf)), 'Ladder')
 const empty = (): Promise<void> =>
   begin(() => shelf.addEmpty(name.value.trim() || 'New commission'), 'Figures')
+const go = (): void => (last.value ? void whole() : void at.value++)
 </script>
 
 <template>
   <main class="view">
     <TroubleNote v-if="trouble" :text="trouble" @close="trouble = ''" />
     <header class="head">
-      <h1 ref="heading" tabindex="-1">{{ questions[at] }}</h1>
-      <p class="soft">{{ at + 1 }} of {{ questions.length }}; each has an answer already</p>
+      <h1 ref="heading" tabindex="-1">{{ question }}</h1>
+      <p v-if="page === 'kinds'" class="soft">one kind or several, each with its own size</p>
+      <p v-else class="soft">{{ at + 1 }} of {{ pages.length }}</p>
       <label class="called">
         Called
         <ElInput v-model="name" :maxlength="longest.name" aria-label="Name of the commission" />
@@ -77,70 +68,34 @@ const empty = (): Promise<void> =>
     </header>
     <div class="question">
       <PictureChoice
-        v-if="at === 0"
+        v-if="page === 'kinds'"
         v-slot="{ choice }"
-        v-model="job"
-        label="What is it"
-        :choices="jobs"
+        v-model="chosen"
+        label="What will you paint"
+        :choices="kinds"
+        several
         style="--least: 200px"
       >
-        <JobPicture :job="choice.key" />
+        <JobPicture :kind="choice.key" />
       </PictureChoice>
-      <div v-else-if="at === 1" class="many">
-        <ElInputNumber
-          v-model="many"
-          size="large"
-          :min="1"
-          :max="mostOf.copies"
-          :precision="0"
-          aria-label="How many of each"
-        />
-        <p class="soft">
-          Painted alike, from the same puddles. It says how much paint is mixed and how many are in
-          rotation at the bench.
-        </p>
-      </div>
-      <PictureChoice
-        v-else-if="at === 2"
-        v-slot="{ choice }"
-        v-model="size"
-        label="How large"
-        :choices="sizeChoices"
-        style="--least: 104px"
-      >
-        <SizePicture :size="figureSizes[choice.key]!" />
-      </PictureChoice>
-      <PictureChoice
-        v-else-if="at === 3"
-        v-slot="{ choice }"
-        v-model="tones"
-        :label="questions[3]!"
-        :choices="toneChoices"
-        :several="several"
-        style="--least: 104px"
-      >
-        <span class="strip">
-          <LadderStrips
-            :figures="[
-              { id: choice.key, name: choice.name, many: 1, strip: strips.get(choice.key)! },
-            ]"
-          />
-        </span>
-      </PictureChoice>
-      <BottleQuestion v-else v-model:set="set" v-model:own="own" :others="others" />
+      <BottleQuestion
+        v-else-if="page === 'bottles'"
+        v-model:set="set"
+        v-model:own="own"
+        :others="others"
+      />
+      <LineQuestion v-else :key="page" v-model="lines[page]" :kind="page" />
     </div>
     <footer class="foot">
       <ElButton v-if="at > 0" @click="at--">Back</ElButton>
-      <ElButton v-if="!last" type="primary" @click="at++">Next</ElButton>
-      <ElButton
-        :type="last ? 'primary' : 'default'"
-        :disabled="busy || (set[0] === 'own' && own.length === 0)"
-        @click="whole"
-      >
-        {{ last ? 'Begin' : 'Skip the rest and begin' }}
+      <ElButton type="primary" :disabled="busy || wanted !== ''" @click="go">
+        {{ last ? 'Begin' : 'Next' }}
       </ElButton>
-      <ElButton text :disabled="busy" @click="empty">Begin with nothing in it</ElButton>
-      <RouterLink to="/" class="leave">Leave it</RouterLink>
+      <span v-if="wanted" role="status" class="soft">{{ wanted }}</span>
+      <ElButton text class="without" :disabled="busy" @click="empty">
+        Begin without figures
+      </ElButton>
+      <RouterLink to="/" class="leave">Back to the shelf</RouterLink>
     </footer>
   </main>
 </template>
@@ -179,16 +134,6 @@ p {
 .question {
   padding: 14px 28px 28px;
 }
-.many {
-  display: grid;
-  gap: 14px;
-  justify-items: start;
-  max-width: 52ch;
-}
-.strip {
-  display: block;
-  height: 128px;
-}
 .foot {
   position: sticky;
   bottom: 0;
@@ -199,9 +144,11 @@ p {
   padding: 12px 28px;
   background: var(--field-low);
 }
+.without {
+  margin-left: auto;
+}
 .leave {
   color: inherit;
-  margin-left: auto;
   padding: 11px 8px;
 }
 @media (max-width: 640px) {

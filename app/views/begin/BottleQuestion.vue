@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { starterPaints } from '../../../core'
+import { ElInput } from 'element-plus'
+import { computed, ref } from 'vue'
+import { longest, starterPaints } from '../../../core'
 import { paintColours } from '../../parts/paintColours'
 import { screenColour } from '../../parts/screenColour'
 import type { Summary } from '../../vault/summaries'
@@ -14,12 +15,13 @@ const set = defineModel<string[]>('set', { required: true })
 const own = defineModel<string[]>('own', { required: true })
 
 const choices = computed(() => [
+  { key: 'own', name: 'Those I have', note: manyWords(own.value.length, 'bottle', 'bottles') },
   ...bottleSets.map(({ key, name, ids }) => ({
     key: key as string,
     name,
     note: `${ids.length} starter paints`,
   })),
-  { key: 'own', name: 'These I have', note: manyWords(own.value.length, 'bottle', 'bottles') },
+  { key: 'none', name: 'None yet', note: 'the ladder waits for them' },
   ...props.others.map(({ id, name }) => ({
     key: `of ${id}`,
     name: `Those of ${name}`,
@@ -33,7 +35,17 @@ const wellsOf = (key: string): string[] => {
     .filter(({ id }) => ids.includes(id))
     .map((paint) => screenColour(paintColours(paint).masstone).css)
 }
-const paints = starterPaints.map(({ id, name }) => ({ key: id, name }))
+const typed = ref('')
+/** Those whose name or pigment holds what was typed; what is ticked stays in sight. */
+const paints = computed(() => {
+  const wanted = typed.value.trim().toLowerCase()
+  return starterPaints
+    .filter(
+      ({ id, name, pigments }) =>
+        own.value.includes(id) || `${name} ${pigments.join(' ')}`.toLowerCase().includes(wanted),
+    )
+    .map(({ id, name }) => ({ key: id, name }))
+})
 const drawn = new Map(
   starterPaints.map((paint) => {
     const { masstone, tint } = paintColours(paint)
@@ -55,7 +67,16 @@ const drawn = new Map(
     </span>
   </PictureChoice>
   <template v-if="set[0] === 'own'">
-    <h2>Tick what stands on your table</h2>
+    <div class="find">
+      <h2>Tick what stands on your table</h2>
+      <ElInput
+        v-model="typed"
+        clearable
+        :maxlength="longest.shortName"
+        placeholder="a name or a pigment"
+        aria-label="Find a bottle by name or pigment"
+      />
+    </div>
     <PictureChoice
       v-slot="{ choice }"
       v-model="own"
@@ -73,8 +94,15 @@ const drawn = new Map(
 </template>
 
 <style scoped>
-h2 {
+.find {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 18px;
   padding: 20px 0 8px;
+}
+.find > :deep(.el-input) {
+  width: 240px;
 }
 p {
   margin: 0;

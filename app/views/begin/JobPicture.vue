@@ -1,32 +1,35 @@
 <script setup lang="ts">
-import type { JobKey } from './answers'
+import type { KindKey } from './answers'
 import { silhouettes } from './silhouettes'
 import type { Silhouette } from './silhouettes'
 
-/** A kind of job as silhouettes on a plinth. */
-defineProps<{ job: JobKey }>()
+/** A kind of figure as silhouettes on a plinth. */
+defineProps<{ kind: KindKey }>()
 const GROUND = 92
-const places: Record<JobKey, { shape: Silhouette; x: number; scale: number }[]> = {
+const places: Record<KindKey, { shape: Silhouette; x: number; scale: number; lean?: number }[]> = {
   bust: [{ shape: 'bust', x: 80, scale: 0.98 }],
-  figure: [{ shape: 'person', x: 80, scale: 1 }],
-  squad: [22, 51, 80, 109, 138].map((x) => ({ shape: 'person', x, scale: 0.72 })),
-  company: [
-    { shape: 'person', x: 28, scale: 0.72 },
-    { shape: 'creature', x: 68, scale: 0.95 },
-    { shape: 'person', x: 106, scale: 0.62 },
-    { shape: 'creature', x: 138, scale: 0.6 },
+  person: [
+    { shape: 'person', x: 60, scale: 1 },
+    { shape: 'person', x: 106, scale: 0.82 },
   ],
-  pack: [24, 62, 100, 138].map((x) => ({ shape: 'creature', x, scale: 0.72 })),
+  creature: [
+    { shape: 'creature', x: 56, scale: 1.05 },
+    { shape: 'creature', x: 112, scale: 0.72 },
+  ],
+  dead: [
+    { shape: 'person', x: 62, scale: 0.95, lean: -14 },
+    { shape: 'person', x: 104, scale: 0.85, lean: 17 },
+  ],
 }
 </script>
 
 <template>
   <svg viewBox="0 0 160 98" aria-hidden="true">
     <path
-      v-for="({ shape, x, scale }, i) in places[job]"
+      v-for="({ shape, x, scale, lean = 0 }, i) in places[kind]"
       :key="i"
       :d="silhouettes[shape].d"
-      :transform="`translate(${x} ${GROUND - silhouettes[shape].foot * scale}) scale(${scale})`"
+      :transform="`translate(${x} ${GROUND - silhouettes[shape].foot * scale}) rotate(${lean} 0 ${silhouettes[shape].foot * scale}) scale(${scale})`"
     />
     <path d="M4 92h152v4h-152z" class="plinth" />
   </svg>

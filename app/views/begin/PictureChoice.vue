@@ -36,8 +36,8 @@ const chosen = defineModel<Key[]>({ required: true })
 <style scoped>
 .choices {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(var(--least, 150px), 1fr));
-  gap: 14px 12px;
+  grid-template-columns: repeat(auto-fill, minmax(var(--least, 150px), var(--most, 1fr)));
+  gap: 10px;
 }
 .choice.el-radio,
 .choice.el-checkbox {

@@ -1,34 +1,49 @@
-import { blankCommission, blankFigure, hidePlaces, skinPlaces } from '../../../core'
-import type { Figure, FigureSize, NewId, OwnPaint, Bottle, Project, Tone } from '../../../core'
-
-/** Kinds of job one begins with. */
-export const jobs = [
-  { key: 'bust', name: 'One bust', many: 1, size: { heightMm: 75, bust: true } },
-  { key: 'figure', name: 'One figure', many: 1, size: { heightMm: 54 } },
-  { key: 'squad', name: 'A squad of one people', many: 5, size: { heightMm: 28 } },
-  { key: 'company', name: 'A mixed company', many: 1, size: { heightMm: 32 } },
-  { key: 'pack', name: 'A pack of one creature', many: 4, size: { heightMm: 28 } },
-] as const satisfies readonly { key: string; name: string; many: number; size: FigureSize }[]
-export type JobKey = (typeof jobs)[number]['key']
+import {
+  blankCommission,
+  blankFigure,
+  figureSizes,
+  hidePlaces,
+  nextName,
+  skinPlaces,
+} from '../../../core'
+import type { Bottle, Figure, FigureSize, NewId, OwnPaint, Project, Tone } from '../../../core'
 
 /** A complexion or hide to start from. */
 export interface StartingTone {
   key: string
   name: string
   tone: Tone
+  of: Figure['kind']
 }
+const isDead = (name: string): boolean => name.endsWith('dead')
 export const startingTones: readonly StartingTone[] = [
-  ...skinPlaces.map(({ name, tone }) => ({
+  ...skinPlaces.map(({ name, tone }): StartingTone => ({
     key: `skin ${name}`,
     name,
-    tone: { kind: 'skin', ...tone } as Tone,
+    tone: { kind: 'skin', ...tone },
+    of: 'person',
   })),
-  ...hidePlaces.map(({ name, tone }) => ({
+  ...hidePlaces.map(({ name, tone }): StartingTone => ({
     key: `hide ${name}`,
     name,
-    tone: { kind: 'hide', ...tone } as Tone,
+    tone: { kind: 'hide', ...tone },
+    of: isDead(name) ? 'dead' : 'creature',
   })),
 ]
+
+const whole = figureSizes.filter(({ bust }) => !bust)
+/** Kinds of figure one begins with; several of them make one commission. */
+export const kinds = [
+  { key: 'bust', name: 'A bust', sizes: figureSizes.filter(({ bust }) => bust) },
+  { key: 'person', name: 'People', sizes: whole },
+  { key: 'creature', name: 'Creatures', sizes: whole },
+  { key: 'dead', name: 'The dead', sizes: whole },
+] as const satisfies readonly { key: string; name: string; sizes: readonly FigureSize[] }[]
+export type KindKey = (typeof kinds)[number]['key']
+
+/** Skins or hides of a kind; a bust may be of anything. */
+export const tonesOf = (kind: KindKey): readonly StartingTone[] =>
+  kind === 'bust' ? startingTones : startingTones.filter(({ of }) => of === kind)
 
 /** The painter's bottles: which starter paints are owned, or the box of another commission. */
 export interface Bottles {
@@ -37,41 +52,58 @@ export interface Bottles {
   known?: Readonly<Record<string, Bottle>>
 }
 
+/** What was said of one kind: its size, how many of each, which skins or hides. */
+export interface Line {
+  kind: KindKey
+  size: FigureSize
+  many: number
+  tones: readonly StartingTone[]
+}
 export interface Answers {
   name: string
-  job: JobKey
-  many: number
-  size: FigureSize
-  tones: readonly StartingTone[]
+  lines: readonly Line[]
   bottles: Bottles
 }
 
-const kindOf = (tone: Tone): Figure['kind'] => (tone.kind === 'hide' ? 'creature' : 'person')
+const started = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
+/** What a figure is called: by its skin, told apart in the strip of figures too, which ends at a comma. */
+function nameOf({ kind, tones }: Line, tone: StartingTone, taken: readonly string[]): string {
+  const skin = tone.name.replaceAll(',', '')
+  const bust = tones.length === 1 ? 'Bust' : `Bust ${skin}`
+  const name = kind === 'bust' ? bust : started(skin)
+  return taken.includes(name) ? nextName(name, taken) : name
+}
 
 /**
- * The commission that the answers describe: a figure for each tone that was chosen; only bottles that are owned are
- * mixed from.
+ * The commission that the answers describe: a figure for each skin or hide that was chosen; only bottles that are owned
+ * are mixed from.
  * @param starters ids of all starter paints.
  */
 export function commissionFrom(
-  { name, job, many, size, tones, bottles }: Answers,
+  { name, lines, bottles }: Answers,
   starters: readonly string[],
   newId: NewId,
 ): Project {
-  const chosen = tones.length > 0 ? tones : [startingTones[0]!]
-  const figures = chosen.map(({ name: toneName, tone }) =>
-    blankFigure(newId(), {
-      name: job === 'bust' ? 'Bust' : toneName[0]!.toUpperCase() + toneName.slice(1),
-      kind: kindOf(tone),
-      tone,
-      size,
-      many,
-    }),
-  )
+  const figures: Figure[] = []
+  for (const line of lines)
+    for (const tone of line.tones)
+      figures.push(
+        blankFigure(newId(), {
+          name: nameOf(
+            line,
+            tone,
+            figures.map((one) => one.name),
+          ),
+          kind: tone.of,
+          tone: tone.tone,
+          size: line.size,
+          many: line.many,
+        }),
+      )
   const owned = new Set(bottles.owned)
   const box = bottles.box ?? []
   return blankCommission(newId(), name.trim() || 'New commission', {
-    figure: figures[0]!.id,
+    ...(figures[0] ? { figure: figures[0].id } : {}),
     figures,
     out: starters.filter((id) => !owned.has(id)),
     ...(box.length > 0 ? { box: [...box] } : {}),

@@ -1,40 +1,54 @@
-import { computed, ref, watch } from 'vue'
-import { figureSizes, sameSize } from '../../../core'
-import type { FigureSize, Project } from '../../../core'
-import { newId } from '../../vault/newId'
+import { computed, reactive, ref } from 'vue'
+import type { Project } from '../../../core'
 import { starterIds } from '../../stores/paints'
-import { commissionFrom, jobs, startingTones } from './answers'
-import type { Bottles, JobKey } from './answers'
+import { newId } from '../../vault/newId'
+import { commissionFrom, kinds, tonesOf } from './answers'
+import type { Bottles, KindKey } from './answers'
 import { bottleSets } from './bottleSets'
 
-const sizeAt = (size: FigureSize): number => figureSizes.findIndex((one) => sameSize(one, size))
+/** What is said of one kind so far. */
+export interface LineAnswers {
+  /** Place of its size among those of its kind; empty until one is chosen. */
+  size: number[]
+  many: number
+  tones: string[]
+}
 
-/** The answers as they stand; each has one from the start, and a kind of job brings what is usual for it. */
+/** The answers as they stand; nothing is chosen that was not said. */
 export function useAnswers() {
   const name = ref('New commission')
-  const job = ref<JobKey[]>(['figure'])
-  const many = ref(1)
-  const size = ref([sizeAt({ heightMm: 54 })])
-  const tones = ref<string[]>(['skin tan'])
-  const set = ref<string[]>([bottleSets[0].key])
-  const own = ref<string[]>([...bottleSets[0].ids])
-  const several = computed(() => job.value[0] === 'company')
-  watch(
-    () => job.value[0],
-    (key) => {
-      const usual = jobs.find((one) => one.key === key)!
-      many.value = usual.many
-      size.value = [sizeAt(usual.size)]
-      const kind = key === 'pack' ? 'hide' : 'skin'
-      const chosen = startingTones.filter((one) => tones.value.includes(one.key))
-      const fits = several.value || chosen[0]?.tone.kind === kind
-      const list = fits ? chosen : startingTones.filter(({ tone }) => tone.kind === kind)
-      tones.value = list.slice(0, several.value ? list.length : 1).map((one) => one.key)
-    },
+  const chosen = ref<KindKey[]>([])
+  const lines = reactive(
+    Object.fromEntries(
+      kinds.map(({ key }) => [key, { size: [], many: 1, tones: [] }]),
+    ) as unknown as Record<KindKey, LineAnswers>,
   )
+  const set = ref<string[]>([])
+  const own = ref<string[]>([])
+  /** Questions in their order: what it is, then of each kind that was chosen, then the bottles. */
+  const pages = computed<readonly ('kinds' | KindKey | 'bottles')[]>(() => [
+    'kinds',
+    ...kinds.flatMap(({ key }) => (chosen.value.includes(key) ? [key] : [])),
+    'bottles',
+  ])
+  /** What a question still wants, in words; empty when it is answered. */
+  function wants(page: (typeof pages.value)[number]): string {
+    if (page === 'kinds') return chosen.value.length > 0 ? '' : 'choose one or several'
+    if (page === 'bottles') {
+      if (set.value.length === 0) return 'choose one of them'
+      return set.value[0] === 'own' && own.value.length === 0 ? 'tick the bottles you have' : ''
+    }
+    const { size, tones } = lines[page]
+    const wanted = [
+      ...(size.length > 0 ? [] : ['a size']),
+      ...(tones.length > 0 ? [] : [`a ${page === 'person' ? 'skin' : 'skin or hide'}`]),
+    ]
+    return wanted.length > 0 ? `choose ${wanted.join(' and ')}` : ''
+  }
   /** @param projectOf another commission, whose bottles may be wanted. */
   async function bottles(projectOf: (id: string) => Promise<Project>): Promise<Bottles> {
-    const [key = bottleSets[0].key] = set.value
+    const key = set.value[0] ?? 'none'
+    if (key === 'none') return { owned: [] }
     if (key === 'own') return { owned: own.value }
     const ready = bottleSets.find((one) => one.key === key)
     if (ready) return { owned: ready.ids }
@@ -45,14 +59,24 @@ export function useAnswers() {
     commissionFrom(
       {
         name: name.value,
-        job: job.value[0]!,
-        many: many.value || 1,
-        size: figureSizes[size.value[0]!]!,
-        tones: startingTones.filter(({ key }) => tones.value.includes(key)),
+        lines: kinds.flatMap(({ key, sizes }) => {
+          const { size, many, tones } = lines[key]
+          const said = sizes[size[0] ?? 0]
+          return chosen.value.includes(key) && said
+            ? [
+                {
+                  kind: key,
+                  size: said,
+                  many: many || 1,
+                  tones: tonesOf(key).filter((tone) => tones.includes(tone.key)),
+                },
+              ]
+            : []
+        }),
         bottles: await bottles(projectOf),
       },
       [...starterIds],
       newId,
     )
-  return { name, job, many, size, tones, set, own, several, made }
+  return { name, chosen, lines, set, own, pages, wants, made }
 }
