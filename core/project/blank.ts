@@ -16,7 +16,7 @@ export const blankPlan = (): FigurePlan => ({
 })
 
 /** A weathered tan: somewhere to start from. */
-const plainTone: Tone = {
+export const plainTone: Tone = {
   kind: 'skin',
   melanin: 0.052,
   blood: 0.036,

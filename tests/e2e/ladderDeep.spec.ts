@@ -217,7 +217,7 @@ test.describe('with forms', () => {
       await accessible(page)
       await page.reload()
       await expect(page.getByText(/mine\.stl, [\d,]+ triangles shown/)).toBeVisible()
-      await page.getByRole('button', { name: 'Take it away' }).click()
+      await page.getByRole('button', { name: 'Remove the sculpt' }).click()
       await expect(page.getByRole('combobox', { name: 'Form', exact: true })).toBeEnabled()
     },
   )

@@ -6,6 +6,7 @@ import { ingredientKey, isBottle, sameIngredient } from '../../../core'
 import { useAsked } from '../../stores/palette/asked'
 import { usePalette } from '../../stores/palette/palette'
 import type { PaletteWell } from '../../stores/palette/palette'
+import { useProject } from '../../stores/project/project'
 import { madeInWords } from '../../words/amounts'
 import { screenColour } from '../screenColour'
 import { carriedMix, carriesMix, carry } from './carried'
@@ -18,6 +19,7 @@ import { isMine, pourInto, pouringStart } from './pouring'
  * on another well to pour both together.
  */
 const store = usePalette()
+const project = useProject()
 const asked = useAsked()
 const list = ref<HTMLElement>()
 /** One stop for Tab; arrows go from well to well. */
@@ -26,8 +28,11 @@ const over = ref('')
 const wells = computed(() => store.wells)
 const held = (well: PaletteWell): boolean =>
   store.inHand !== undefined && sameIngredient(store.inHand, well.of)
+/** Once coats are laid: nothing is painted with it, nor poured from it. */
+const unused = (well: PaletteWell): boolean =>
+  project.figure.stack !== undefined && store.palette.plannedOf(well.of) === undefined
 const words = (well: PaletteWell): string =>
-  `${well.name}: ${well.trouble || madeInWords(well.made, (of) => store.palette.nameOf(of))}`
+  `${well.name}: ${well.trouble || madeInWords(well.made, (of) => store.palette.nameOf(of))}${unused(well) ? '; no coat is laid of it' : ''}`
 
 function press(well: PaletteWell): void {
   const { inHand } = store
@@ -92,7 +97,7 @@ function dropped(event: DragEvent, well: PaletteWell): void {
             :class="{ none: !well.lab }"
             :style="{ background: well.lab ? screenColour(well.lab).css : 'transparent' }"
           />
-          <span class="name">{{ well.name }}</span>
+          <span class="name">{{ well.name }}<small v-if="unused(well)">, unused</small></span>
         </button>
       </li>
       <li>

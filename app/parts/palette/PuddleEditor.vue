@@ -122,7 +122,7 @@ function drop(): void {
       >
         Have it found again
       </ElButton>
-      <ElButton @click="open = false">Leave it</ElButton>
+      <ElButton @click="open = false">Cancel</ElButton>
       <ElButton type="primary" :disabled="!look.lab" @click="keep">Keep it</ElButton>
     </template>
   </ElDialog>

@@ -1,6 +1,8 @@
 import {
+  asKind,
   blankCommission,
   blankFigure,
+  blankPlan,
   figureSizes,
   hidePlaces,
   nextName,
@@ -94,7 +96,7 @@ export function commissionFrom(
             tone,
             figures.map((one) => one.name),
           ),
-          kind: tone.of,
+          ...asKind({ plan: blankPlan(), tone: tone.tone }, tone.of),
           tone: tone.tone,
           size: line.size,
           many: line.many,

@@ -28,10 +28,10 @@ const minutes = (ms: number): string => {
       </b>
       <span>{{ timer.words }}</span>
       <ElButton
-        :aria-label="`Put away the timer of ${timer.words}`"
+        :aria-label="`Remove the timer of ${timer.words}`"
         @click="bench.stopTimer(timer.key)"
       >
-        Put away
+        Remove
       </ElButton>
     </div>
   </section>

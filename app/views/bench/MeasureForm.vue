@@ -130,7 +130,7 @@ async function keep(): Promise<void> {
     <ElButton native-type="submit" type="primary" :disabled="trouble !== ''"
       >Write it down</ElButton
     >
-    <ElButton @click="emit('close')">Leave it</ElButton>
+    <ElButton @click="emit('close')">Cancel</ElButton>
     <p v-if="trouble || refused" role="alert">{{ trouble || refused }}</p>
   </form>
 </template>

@@ -9,7 +9,7 @@ import {
   ElSelect,
 } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { figureKinds, longest } from '../../../core'
+import { asKind, figureKinds, longest } from '../../../core'
 import type { Figure } from '../../../core'
 import HowMany from '../../parts/figure/HowMany.vue'
 import SizeSelect from '../../parts/figure/SizeSelect.vue'
@@ -66,7 +66,7 @@ const bottles = computed(() => {
       <ElRadioGroup
         :model-value="figure.kind"
         aria-label="Kind"
-        @update:model-value="set({ kind: $event as Figure['kind'] })"
+        @update:model-value="set(asKind(figure, $event as Figure['kind']))"
       >
         <ElRadioButton v-for="kind in figureKinds" :key="kind" :value="kind">
           {{ kindWords[kind] }}

@@ -37,7 +37,9 @@ const name = computed({
 
 function add(): void {
   word.value = ''
-  store.addFigure(blankFigure(newId()))
+  // As large as those it stands beside.
+  const { figures } = store.project
+  store.addFigure(blankFigure(newId(), figures.length > 0 ? { size: store.figure.size } : {}))
 }
 const tell = (text: string): void =>
   void import('../../messages/say').then(({ say }) =>
@@ -45,7 +47,7 @@ const tell = (text: string): void =>
   )
 function remove(id: string): void {
   const figure = store.project.figures.find((one) => one.id === id)
-  if (figure && store.dropFigure(id)) tell(`${figure.name} was taken away.`)
+  if (figure && store.dropFigure(id)) tell(`${figure.name} was removed.`)
 }
 </script>
 
@@ -86,7 +88,7 @@ function remove(id: string): void {
           <ElButton :disabled="store.project.figures.length < 2" @click="likeOpen = true"
             >Paint others like it…</ElButton
           >
-          <ElButton @click="remove(store.figure.id)">Take it away</ElButton>
+          <ElButton @click="remove(store.figure.id)">Remove it</ElButton>
           <ElInput
             v-model="word"
             class="find"

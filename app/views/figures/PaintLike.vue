@@ -52,7 +52,7 @@ function paint(): void {
       <ElCheckbox v-for="{ id, name } in offered" :key="id" :value="id">{{ name }}</ElCheckbox>
     </ElCheckboxGroup>
     <template #footer>
-      <ElButton @click="open = false">Leave it</ElButton>
+      <ElButton @click="open = false">Cancel</ElButton>
       <ElButton type="primary" :disabled="!what.length || !others.length" @click="paint">
         Paint {{ others.length || '' }} like this one
       </ElButton>

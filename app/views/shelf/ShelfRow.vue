@@ -90,9 +90,9 @@ function keep(): void {
         <template v-else>
           <ElButton v-if="!summary.broken" text @click="rename">Rename</ElButton>
           <ElButton v-if="!summary.broken" text @click="emit('duplicate')">Make another</ElButton>
-          <ElButton v-if="!summary.broken" text @click="emit('takeAway')">Take away</ElButton>
+          <ElButton v-if="!summary.broken" text @click="emit('takeAway')">Save as a file</ElButton>
           <ElButton text @click="emit('archive', !summary.archivedAt)">
-            {{ summary.archivedAt ? 'Back on the shelf' : 'Put away' }}
+            {{ summary.archivedAt ? 'Back on the shelf' : 'Archive' }}
           </ElButton>
           <ElButton text @click="emit('remove')">Delete</ElButton>
         </template>

@@ -131,7 +131,7 @@ const dropped = (event: DragEvent): void => {
       </p>
       <FoldOut
         v-if="shelf.archived.length && !wanted"
-        :name="`Put away (${shelf.archived.length})`"
+        :name="`Archive (${shelf.archived.length})`"
       >
         <ShelfRows :summaries="shelf.archived" :now="now" @failed="failed" />
       </FoldOut>

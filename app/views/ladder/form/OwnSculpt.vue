@@ -24,7 +24,7 @@ const withCommas = format(',')
     <p v-if="form.own">
       {{ form.own.name }}, {{ withCommas(form.own.triangles.length / 3) }} triangles shown; kept in
       this browser.
-      <ElButton @click="form.drop">Take it away</ElButton>
+      <ElButton @click="form.drop">Remove the sculpt</ElButton>
     </p>
   </div>
 </template>
