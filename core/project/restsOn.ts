@@ -212,7 +212,7 @@ function changedSince({ done = [] }: Project, was: Figure, is: Figure): FigureAc
  * What a change of a commission means for each figure that was there and still is: what was changed, and what of its
  * ladder, coats, places of life and moves rests on that and follows, keeps or has to be asked about.
  * @returns figures on which something rests, in their order; none where nothing was changed that mixes rest on.
- * @example restsOn(project, { ...project, out: ['burnt-umber'] })[0]?.causes // ["bottles"]
+ * @example restsOn(project, project).length // 0
  */
 export function restsOn(before: Project, after: Project): FigureAccount[] {
   const had = new Map(before.figures.map((figure) => [figure.id, figure]))

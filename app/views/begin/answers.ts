@@ -55,7 +55,7 @@ export interface Bottles {
 }
 
 /** What was said of one kind: its size, how many of each, which skins or hides. */
-export interface Line {
+interface Line {
   kind: KindKey
   size: FigureSize
   many: number
