@@ -1,0 +1,142 @@
+import { until } from '@vueuse/core'
+import fc from 'fast-check'
+import { createPinia, disposePinia, setActivePinia } from 'pinia'
+import { describe, expect, it, vi } from 'vitest'
+import { nextTick, toRaw } from 'vue'
+import { bottlesIn, isBottle, restsOn, stepOf } from '../../../core'
+import type { Project } from '../../../core'
+import { many } from '../../../tests/thorough'
+import { useBench } from '../bench/bench'
+import { useCoats } from '../coats/coats'
+import { useLadder } from '../ladder/ladder'
+import { usePalette } from '../palette/palette'
+import { useProject } from '../project/project'
+import { plain } from '../project/work'
+import { rowOf } from '../range/rows'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+/** What a painter who changes their mind does, by chance. */
+const acts: fc.Arbitrary<() => unknown> = fc.oneof(
+  fc.nat(8).map((i) => () => {
+    const store = useProject()
+    store.setTone(store.project.figures[i % store.project.figures.length]!.tone)
+  }),
+  fc.constantFrom(3, 5, 7).map((steps) => () => useProject().setPlan({ steps: steps as 3 })),
+  fc
+    .constantFrom('puddles', 'matched')
+    .map((way) => () => useProject().setPlan({ way: way as 'puddles' })),
+  fc.constantFrom(0.8, 1.2).map((contrast) => () => useProject().setPlan({ contrast })),
+  fc.tuple(fc.nat(13), fc.boolean()).map(([i, isIn]) => () => {
+    const store = useProject()
+    store.setPaintIn(store.paints[i]!.id, isIn || store.paintsIn.length < 4)
+  }),
+  fc.constantFrom(28, 54, 90).map((heightMm) => () => {
+    const store = useProject()
+    store.setFigure(store.figure.id, { size: { heightMm } })
+  }),
+  fc.constantFrom(1, 3, 12).map((count) => () => {
+    const store = useProject()
+    store.setFigure(store.figure.id, { many: count })
+  }),
+  fc.nat(6).map((i) => () => {
+    const { steps } = useLadder()
+    const step = steps[i % steps.length]!
+    if (step.made.length > 0) useLadder().keep(step.key, plain([...step.made]))
+  }),
+  fc.tuple(fc.nat(3), fc.integer({ min: 1, max: 4 })).map(([i, passes]) => () => {
+    const coats = useCoats()
+    coats.set({ coats: coats.plan.coats.map((one, k) => (k === i ? { ...one, passes } : one)) })
+  }),
+  fc.constant(() => useBench().next()),
+  fc.constant(() => useBench().back()),
+  // … but not beyond the coats that every run begins with.
+  fc.constant(() => useProject().depth.undo > 1 && useProject().undo()),
+)
+
+async function settled(): Promise<void> {
+  const [ladder, bench] = [useLadder(), useBench()]
+  await nextTick()
+  await until(() => ladder.searching).toBe(false)
+  await until(() => bench.ready).toBe(true)
+  await nextTick()
+}
+
+/** Every room's word for what the open figure is mixed and laid of, against one reading of the commission. */
+async function roomsAgree(): Promise<void> {
+  const [store, ladder, coats] = [useProject(), useLadder(), useCoats()]
+  const [{ palette }, bench] = [usePalette(), useBench()]
+  const figure = toRaw(store.figure)
+  const { id } = figure
+  // The range mixes the same ladder.
+  const row = await rowOf(
+    figure,
+    store.onTable.map(toRaw),
+    (store.project.puddles ?? []).map(toRaw),
+  )
+  expect(row.steps.map(({ key, made }) => [key, made])).toEqual(
+    ladder.steps.map(({ key, made }) => [key, made]),
+  )
+  row.steps.forEach(({ painted }, i) =>
+    expect(painted.L).toBeCloseTo(ladder.steps[i]!.painted!.L, 9),
+  )
+  // What coats are laid of is what is in the wells, and what is mixed for the bench.
+  coats.plan.coats.forEach(({ of }, i) =>
+    expect(coats.stack.coats[i]!.parts).toEqual(palette.mixOf(of)),
+  )
+  for (const { move } of bench.plan.moves)
+    for (const well of move.figure === id ? bench.wellsOf(move) : [])
+      if (!isBottle(well.of))
+        expect(well.parts.map(({ of }) => of)).toEqual(
+          palette.partsOf(well.of.puddle)!.map(({ of }) => of),
+        )
+  // A bottle that is not in is said, and none is that is.
+  const isIn = new Set(store.paintsIn.map((paint) => paint.id))
+  const used = new Set(
+    coats.plan.coats
+      .flatMap(({ of }) => bottlesIn([{ of, drops: 1 }], palette.partsOf))
+      .map(({ paint }) => paint),
+  )
+  const said = coats.missing.map((one) => one.id)
+  for (const bottle of used) expect(said.includes(bottle)).toBe(!isIn.has(bottle))
+}
+
+/** Puddles that were settled hold what they held, unless they were settled anew, let go or taken out. */
+function nothingDecidedMoved(before: Project, after: Project): void {
+  const now = new Map(after.puddles?.map((one) => [one.id, one]))
+  for (const { id, figure, parts } of before.puddles ?? []) {
+    const one = now.get(id)
+    if (one && !(figure && stepOf(figure, id))) expect(one.parts).toEqual(parts)
+  }
+  for (const { rests } of restsOn(before, after))
+    for (const { of, how } of rests)
+      if (of.kind === 'step' && how === 'keeps')
+        expect(now.has(`${after.figure}.${of.step}`) || after.figures.length > 1).toBe(true)
+}
+
+describe('rooms', () => {
+  it('say the same of one figure after any changes, and undo takes all of them back', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(acts, { minLength: 2, maxLength: 6 }), async (list) => {
+        const pinia = createPinia()
+        setActivePinia(pinia)
+        const store = useProject()
+        useCoats().set({ films: undefined })
+        await settled()
+        const first = JSON.stringify(store.project)
+        const depth = store.depth.undo
+        for (const act of list) {
+          const before = store.project
+          act()
+          nothingDecidedMoved(before, store.project)
+          await settled()
+        }
+        await roomsAgree()
+        while (store.depth.undo > depth) store.undo()
+        expect(JSON.stringify(store.project)).toBe(first)
+        disposePinia(pinia)
+      }),
+      { numRuns: many(300, 12) },
+    )
+  })
+})
