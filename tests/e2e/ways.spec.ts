@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test'
-import { accessible, again, expect, saved, settled, test } from './start'
+import { again, expect, saved, settled, test } from './start'
 import { many } from '../thorough'
 
 const now = (page: Page): Locator => page.getByRole('region', { name: 'Now' })
@@ -132,24 +132,3 @@ again(
     }
   },
 )
-
-test('a bottle that is taken out is said at the bench, and what stands in for it is not called what it was', async ({
-  page,
-}) => {
-  await page.goto('/coats')
-  await page.getByText('Violet and green under flesh').click()
-  await page.getByRole('button', { name: 'Start from it' }).click()
-  const coats = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
-  await expect(coats.filter({ hasText: 'violet' }).first()).toBeVisible()
-  await page.getByRole('link', { name: 'Ladder', exact: true }).click()
-  await page.getByRole('tab', { name: 'Bottles' }).click()
-  await page.getByRole('button', { name: /^Take dioxazine violet from/ }).click()
-  await page.getByRole('link', { name: 'Bench', exact: true }).click()
-  const missing = page.getByRole('region', { name: 'Bottles that are not in' })
-  await expect(missing).toContainText('dioxazine violet')
-  await expect(missing).toContainText('nearest in is')
-  await accessible(page)
-  await missing.getByRole('button', { name: 'Use the stand-in' }).click()
-  await expect(missing).toHaveCount(0)
-  await expect(page.getByRole('button', { name: /^stand-in for violet/ })).toBeVisible()
-})

@@ -97,7 +97,7 @@ function dropped(event: DragEvent, well: PaletteWell): void {
             :class="{ none: !well.lab }"
             :style="{ background: well.lab ? screenColour(well.lab).css : 'transparent' }"
           />
-          <span class="name">{{ well.name }}<small v-if="unused(well)">, unused</small></span>
+          <span class="name" :class="{ unused: unused(well) }">{{ well.name }}</span>
         </button>
       </li>
       <li>
@@ -126,6 +126,10 @@ function dropped(event: DragEvent, well: PaletteWell): void {
 </template>
 
 <style scoped>
+/* Its name says so to those who hear it. */
+.unused::after {
+  content: ', unused';
+}
 .palette {
   position: sticky;
   top: 0;

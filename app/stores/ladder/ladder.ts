@@ -81,10 +81,14 @@ export const useLadder = defineStore('ladder', () => {
   }
   const steps = computed<ShownStep[]>(() => {
     const { id } = figure.value
-    const kept = new Set(settled.value.map((one) => one.id))
+    const kept = new Map(settled.value.map((one) => [one.id, one]))
     return targets.value.map((target) => {
       const puddle = stepPuddle(id, target.key)
-      return shown(target, contents.value.partsOf(puddle) ?? [], kept.has(puddle))
+      const own = kept.get(puddle)
+      return {
+        ...shown(target, contents.value.partsOf(puddle) ?? [], own !== undefined),
+        ...(own?.held ? { held: true } : {}),
+      }
     })
   })
   const otherSteps = computed<ShownStep[]>(() =>

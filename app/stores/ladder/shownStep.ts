@@ -10,4 +10,6 @@ export interface ShownStep extends Target {
   /** Two in three real mixes land this near the painted colour, ΔE00. */
   within: number | undefined
   kept: boolean
+  /** … as it was poured when painting began. */
+  held?: boolean
 }

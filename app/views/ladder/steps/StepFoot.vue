@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { Lock, Unlock } from '@element-plus/icons-vue'
 import { vTip } from '../../../parts/tip/tip'
@@ -6,8 +7,14 @@ import { useLadder } from '../../../stores/ladder/ladder'
 import { offWords } from '../settings/words'
 
 /** How far a step's mix is from its aim, and whether it is kept. */
-defineProps<{ step: ShownStep }>()
+const props = defineProps<{ step: ShownStep }>()
 const ladder = useLadder()
+const tips = {
+  keep: 'Keep this mix',
+  kept: 'Kept; click to have it found again',
+  poured: 'As it was poured when painting began; click to have it found again',
+}
+const state = computed(() => (props.step.held ? 'poured' : props.step.kept ? 'kept' : 'keep'))
 </script>
 
 <template>
@@ -22,7 +29,7 @@ const ladder = useLadder()
     </span>
     <span v-else>…</span>
     <button
-      v-tip="step.kept ? 'Kept; click to have it found again' : 'Keep this mix'"
+      v-tip="tips[state]"
       type="button"
       class="lock"
       :aria-pressed="step.kept"
@@ -31,7 +38,7 @@ const ladder = useLadder()
       @click="ladder.keep(step.key, step.kept ? undefined : step.made)"
     >
       <component :is="step.kept ? Lock : Unlock" />
-      <span class="word">{{ step.kept ? 'kept' : 'keep' }}</span>
+      <span class="word">{{ state }}</span>
     </button>
   </div>
 </template>
