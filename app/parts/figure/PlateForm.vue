@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { ElInput } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { longest } from '../../../core'
 import { useProject } from '../../stores/project/project'
+import TextField from '../field/TextField.vue'
 import HowMany from './HowMany.vue'
 import SizeSelect from './SizeSelect.vue'
 
@@ -10,13 +10,6 @@ import SizeSelect from './SizeSelect.vue'
 const emit = defineEmits<{ done: [] }>()
 const store = useProject()
 const figure = computed(() => store.figure)
-const name = ref(figure.value.name)
-const trouble = ref('')
-function keepName(): void {
-  const given = name.value.trim()
-  trouble.value = given === '' ? 'A figure has a name of at least one letter.' : ''
-  if (given && given !== figure.value.name) store.setFigure(figure.value.id, { name: given })
-}
 </script>
 
 <template>
@@ -24,13 +17,18 @@ function keepName(): void {
     class="form"
     aria-label="Name, size and number"
     @keydown.esc="emit('done')"
-    @submit.prevent="(keepName(), emit('done'))"
+    @submit.prevent="emit('done')"
   >
     <label>
       Name
-      <ElInput v-model="name" :maxlength="longest.name" aria-label="Name" @change="keepName" />
+      <TextField
+        label="Name"
+        needed="A figure has a name of at least one letter."
+        :value="figure.name"
+        :longest="longest.name"
+        @write="(name, tag) => store.setFigure(figure.id, { name }, tag)"
+      />
     </label>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
     <label>
       Size
       <SizeSelect
@@ -54,10 +52,5 @@ label {
   display: grid;
   gap: 2px;
   color: var(--ink);
-}
-p {
-  margin: 0;
-  color: var(--ink);
-  font-weight: 600;
 }
 </style>

@@ -73,8 +73,8 @@ export const bottleActions = ({ change, figure }: OpenWork) => ({
       )
     })
   },
-  setBottle(id: string, made: Partial<Bottle>) {
-    return change(`bottle ${id} ${Object.keys(made).join()}`, (draft) => {
+  setBottle(id: string, made: Partial<Bottle>, tag = `bottle ${id} ${Object.keys(made).join()}`) {
+    return change(tag, (draft) => {
       const bottles = (draft.bottles ??= {})
       const bottle: Bottle = { ...bottles[id], ...made }
       for (const key of Object.keys(made) as (keyof Bottle)[])

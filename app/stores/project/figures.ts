@@ -104,7 +104,7 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
       draft.groups = draft.groups?.filter((one) => used.has(one.id))
     })
   },
-  setCommissionName(name: string) {
-    return change('commission name', (draft) => (draft.name = name.trim()))
+  setCommissionName(name: string, tag = 'commission name') {
+    return change(tag, (draft) => (draft.name = name.trim()))
   },
 })

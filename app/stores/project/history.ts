@@ -1,4 +1,5 @@
 import type { Patch } from 'immer'
+import { isTyped } from './typed'
 
 interface Change {
   patches: Patch[]
@@ -14,7 +15,8 @@ function meet(mine: Patch['path'], theirs: Patch['path']): boolean {
 
 /**
  * Undo and redo of plain data that is replaced, never changed in place. What is kept is what each change wrote
- * (Immer's patches), not copies of the whole; changes with the same tag in a row become one.
+ * (Immer's patches), not copies of the whole; changes with the same tag soon after each other become one, and all
+ * that is typed in one visit to a field.
  */
 export class History {
   private past: Change[] = []
@@ -30,7 +32,8 @@ export class History {
   /** A change that was made: what leads forward and what leads back. */
   note(patches: Patch[], inverse: Patch[], tag: string, nowMs: number): void {
     const last = this.past.at(-1)
-    const joins = tag !== '' && tag === this.tag && nowMs - this.taggedAt < this.togetherMs
+    const soon = isTyped(tag) || nowMs - this.taggedAt < this.togetherMs
+    const joins = tag !== '' && tag === this.tag && soon
     this.tag = tag
     this.taggedAt = nowMs
     this.future = []

@@ -106,6 +106,7 @@ function written(made: Made): void {
       <MeasureForm
         v-if="open && coat && planned && palette"
         :kind="open"
+        :of="`${store.project.id} ${bench.now?.move.id ?? ''}`"
         :parts="planned"
         :name-of="palette.nameOf"
         :bottles-of="bottlesOf"

@@ -4,6 +4,7 @@ import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
 import { ingredientKey, predictMix } from '../../../core'
 import type { BottleDrops, Ingredient, PuddlePart } from '../../../core'
 import AmountField from '../../parts/field/AmountField.vue'
+import { useDraft } from '../../parts/useDraft'
 import FileButton from '../../parts/field/FileButton.vue'
 import { keepPhoto } from '../../vault/photos'
 import { withPaints } from '../../stores/paints'
@@ -13,6 +14,8 @@ import type { Made } from './useKept'
 /** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
 const props = defineProps<{
   kind: 'note' | 'measure'
+  /** Of which move it is. */
+  of: string
   /** As planned, bottles and puddles; the painter says what was different. */
   parts: readonly PuddlePart[]
   nameOf: (of: Ingredient) => string
@@ -24,6 +27,11 @@ const props = defineProps<{
 const emit = defineEmits<{ keep: [made: Made]; close: [] }>()
 const drops = reactive(props.parts.map((part) => part.drops))
 const form = reactive({ note: '', thinner: props.thinner, minutes: props.minutes })
+const forget = useDraft(`of what came out ${props.of}`, form)
+function close(): void {
+  forget()
+  emit('close')
+}
 const photo = ref<File>()
 const refused = ref('')
 /** What was said of its colour, and why that could not be taken. */
@@ -67,6 +75,7 @@ async function keep(): Promise<void> {
   refused.value = ''
   try {
     emit('keep', { ...(await made()), ...seen.value })
+    forget()
   } catch (error) {
     refused.value = `The picture was not kept: ${(error as Error).message}. Write it down without, or choose another.`
     photo.value = undefined
@@ -81,7 +90,7 @@ async function keep(): Promise<void> {
     class="form"
     :aria-label="kind === 'note' ? 'Note' : 'Measure'"
     @submit.prevent="keep()"
-    @keydown.esc="emit('close')"
+    @keydown.esc="close"
   >
     <SeenColour
       v-if="kind === 'measure' && predicted"
@@ -130,7 +139,7 @@ async function keep(): Promise<void> {
     <ElButton native-type="submit" type="primary" :disabled="trouble !== ''"
       >Write it down</ElButton
     >
-    <ElButton @click="emit('close')">Cancel</ElButton>
+    <ElButton @click="close">Cancel</ElButton>
     <p v-if="trouble || refused" role="alert">{{ trouble || refused }}</p>
   </form>
 </template>

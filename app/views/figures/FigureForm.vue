@@ -1,16 +1,9 @@
 <script setup lang="ts">
-import {
-  ElForm,
-  ElFormItem,
-  ElInput,
-  ElOption,
-  ElRadioButton,
-  ElRadioGroup,
-  ElSelect,
-} from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { ElForm, ElFormItem, ElOption, ElRadioButton, ElRadioGroup, ElSelect } from 'element-plus'
+import { computed } from 'vue'
 import { asKind, figureKinds, longest } from '../../../core'
 import type { Figure } from '../../../core'
+import TextField from '../../parts/field/TextField.vue'
 import HowMany from '../../parts/figure/HowMany.vue'
 import SizeSelect from '../../parts/figure/SizeSelect.vue'
 import { nameOf } from '../../stores/paints'
@@ -26,22 +19,7 @@ const kindWords: Record<Figure['kind'], string> = {
   creature: 'creature',
   dead: 'the dead',
 }
-const name = ref(props.figure.name)
-const note = ref(props.figure.note)
-const nameTrouble = ref('')
-watch(
-  () => props.figure,
-  (figure) => {
-    name.value = figure.name
-    note.value = figure.note
-  },
-)
 const set = (made: Partial<Omit<Figure, 'id'>>): boolean => store.setFigure(props.figure.id, made)
-function keepName(): void {
-  const given = name.value.trim()
-  nameTrouble.value = given === '' ? 'A name has at least one letter.' : ''
-  if (given) set({ name: given })
-}
 const group = computed({
   get: () => store.project.groups?.find(({ id }) => id === props.figure.group)?.name ?? '',
   set: (given: string | undefined) =>
@@ -59,8 +37,14 @@ const bottles = computed(() => {
 
 <template>
   <ElForm label-position="top" :aria-label="`About ${figure.name}`" @submit.prevent>
-    <ElFormItem label="Name" :error="nameTrouble">
-      <ElInput v-model="name" aria-label="Name" :maxlength="longest.name" @change="keepName" />
+    <ElFormItem label="Name">
+      <TextField
+        label="Name"
+        needed="A name has at least one letter."
+        :value="figure.name"
+        :longest="longest.name"
+        @write="(name, tag) => store.setFigure(figure.id, { name }, tag)"
+      />
     </ElFormItem>
     <ElFormItem label="Kind">
       <ElRadioGroup
@@ -101,13 +85,12 @@ const bottles = computed(() => {
       </ElSelect>
     </ElFormItem>
     <ElFormItem label="Note">
-      <ElInput
-        v-model="note"
-        aria-label="Note"
-        type="textarea"
+      <TextField
+        label="Note"
         :rows="2"
-        :maxlength="longest.note"
-        @change="set({ note })"
+        :value="figure.note"
+        :longest="longest.note"
+        @write="(note, tag) => store.setFigure(figure.id, { note }, tag)"
       />
     </ElFormItem>
     <ReferencePicture :figure="figure" />

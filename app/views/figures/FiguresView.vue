@@ -2,6 +2,7 @@
 import { ElButton, ElInput, ElPopover } from 'element-plus'
 import { computed, ref } from 'vue'
 import { blankFigure, longest } from '../../../core'
+import TextField from '../../parts/field/TextField.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { newId } from '../../vault/newId'
@@ -30,10 +31,6 @@ const found = computed(() =>
 )
 const pieces = computed(() => store.project.figures.reduce((sum, { many }) => sum + many, 0))
 const likeOpen = ref(false)
-const name = computed({
-  get: () => store.project.name,
-  set: (given: string) => void (given.trim() && store.setCommissionName(given)),
-})
 
 function add(): void {
   word.value = ''
@@ -70,10 +67,12 @@ function remove(id: string): void {
           </template>
           <label>
             Name of the commission
-            <ElInput
-              v-model.lazy="name"
-              :maxlength="longest.name"
-              aria-label="Name of the commission"
+            <TextField
+              label="Name of the commission"
+              needed="A commission has a name of at least one letter."
+              :value="store.project.name"
+              :longest="longest.name"
+              @write="(name, tag) => store.setCommissionName(name, tag)"
             />
           </label>
         </ElPopover>

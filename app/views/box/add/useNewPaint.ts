@@ -9,6 +9,7 @@ import type {
   SwatchReading,
   TintStep,
 } from '../../../../core'
+import { useDraft } from '../../../parts/useDraft'
 import { useProject } from '../../../stores/project/project'
 import type { SolveJob } from '../../../workers/boxJobs'
 import { threads } from '../../../workers/threads'
@@ -27,6 +28,7 @@ export function useNewPaint() {
     hazards: [] as HazardKey[],
     ml: 17,
   })
+  const letGo = useDraft('of a new paint', about)
   const opacity = ref<OpacityClass>('semi-opaque')
   /** How strong it looks in white, 0–4; nothing until that was told. */
   const tintStep = ref<TintStep>()
@@ -110,7 +112,7 @@ export function useNewPaint() {
       pigments: pigments.value,
       ...(way.value === 'eye' ? { finish: finish.value } : {}),
     }
-    store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })
+    if (store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })) letGo()
     return id
   }
   const neatLab = computed(

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ElInput, ElOption, ElSelect } from 'element-plus'
+import { ElOption, ElSelect } from 'element-plus'
 import { computed } from 'vue'
-import { strengthKinds, USUAL_DROPS_PER_ML } from '../../../../core'
+import { longest, strengthKinds, USUAL_DROPS_PER_ML } from '../../../../core'
 import type { Bottle, StrengthKind } from '../../../../core'
+import TextField from '../../../parts/field/TextField.vue'
 import AmountField from '../../../parts/field/AmountField.vue'
 import { starterIds } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
@@ -26,12 +27,6 @@ const fillings: Readonly<Record<StrengthKind, string>> = {
   translucent: 'translucent hobby paint',
   ink: 'ink, strong and clear',
 }
-const text = (key: 'place' | 'notes') =>
-  computed({
-    get: () => bottle.value[key] ?? '',
-    set: (said) => void store.setBottle(props.id, { [key]: said || undefined }),
-  })
-const [place, notes] = [text('place'), text('notes')]
 </script>
 
 <template>
@@ -65,11 +60,22 @@ const [place, notes] = [text('place'), text('notes')]
       </label>
       <label class="wide">
         Lives in
-        <ElInput v-model.lazy="place" maxlength="80" />
+        <TextField
+          label="Lives in"
+          :value="bottle.place ?? ''"
+          :longest="longest.shortName"
+          @write="(place, tag) => store.setBottle(id, { place: place || undefined }, tag)"
+        />
       </label>
       <label class="wide">
         Notes
-        <ElInput v-model.lazy="notes" type="textarea" :rows="2" maxlength="2000" />
+        <TextField
+          label="Notes"
+          :rows="2"
+          :value="bottle.notes ?? ''"
+          :longest="longest.note"
+          @write="(notes, tag) => store.setBottle(id, { notes: notes || undefined }, tag)"
+        />
       </label>
     </div>
     <p class="soft">

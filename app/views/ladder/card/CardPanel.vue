@@ -22,6 +22,7 @@ import { sizeWords } from '../../../words/sizes'
 import { usePalette } from '../../../stores/palette/palette'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
+import { draftOf, dropDraft, keepDraft } from '../../../vault/drafts'
 import { usePath } from '../path/usePath'
 
 /** The recipe card: true swatches, drops, thinning, path and notes, to print or to keep. */
@@ -38,10 +39,9 @@ const ready = computed(() => ladder.steps.every(({ parts }) => parts.length > 0)
 const grey = ref(false)
 const notes = ref('')
 const trouble = ref('')
-watch(
-  () => store.figure.id,
-  () => (notes.value = ''),
-)
+/** What is written on a card stays with it in this browser. */
+const cardOf = computed(() => `of the card of ${store.project.id} ${store.figure.id}`)
+watch(cardOf, (of) => (notes.value = String(draftOf(of) ?? '')), { immediate: true })
 
 /** The stack and the glazes of life go on the card once the painter has begun them. */
 const coatLines = computed(() => {
@@ -145,7 +145,11 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
       <ElCheckbox v-model="grey">in grey</ElCheckbox>
       <label class="notes">
         Notes
-        <ElInput v-model="notes" maxlength="300" />
+        <ElInput
+          v-model="notes"
+          maxlength="300"
+          @input="$event ? keepDraft(cardOf, $event) : dropDraft(cardOf)"
+        />
       </label>
     </div>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
