@@ -1,7 +1,11 @@
-import { describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, reactive } from 'vue'
-import { draftOf } from '../vault/drafts'
+import { stubBrowser } from '../../tests/fixtures/browserGlobals'
+import { storesInMemory } from '../../tests/fixtures/storageInMemory'
+import { draftOf, draftsRecalled } from '../vault/drafts'
 import { useDraft } from './useDraft'
+
+vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 
 const visit = async (
   of: string,
@@ -17,6 +21,12 @@ const visit = async (
 }
 
 describe('what is filled in and not kept yet', () => {
+  beforeEach(() => {
+    storesInMemory.clear()
+    stubBrowser()
+    return () => vi.unstubAllGlobals()
+  })
+
   it('is there at the next visit, each its own, until it is let go', async () => {
     await visit('a', (form) => Object.assign(form, { word: 'dried darker', list: ['nickel'] }))
     const { form, forget } = await visit('a', () => undefined)
@@ -37,6 +47,25 @@ describe('what is filled in and not kept yet', () => {
     }
     await visit('d', (form) => (form.word = 'x'))
     await visit('d', (form) => (form.word = ''))
-    expect(draftOf('d')).toBeNull()
+    expect(draftOf('d')).toBeUndefined()
+  })
+  it('is there though the browser was killed and its first place is of seconds ago', async () => {
+    await visit('e', (form) => (form.word = 'dried'))
+    const older = localStorage.getItem('cobaltfinch-draft e')!
+    await visit('e', (form) => (form.word = 'dried darker'))
+    await vi.waitFor(() => expect(storesInMemory.of('notes').size).toBe(1))
+    await new Promise((resolve) => setTimeout(resolve))
+    localStorage.removeItem('cobaltfinch-draft e')
+    const { form } = await visit('e', () => undefined)
+    await vi.waitFor(() => expect(form.word).toBe('dried darker'))
+    // The newer of both is taken, but not over what is filled in meanwhile.
+    localStorage.setItem('cobaltfinch-draft e', older)
+    const newer = await visit('e', () => undefined)
+    expect(newer.form.word).toBe('dried')
+    await vi.waitFor(() => expect(newer.form.word).toBe('dried darker'))
+    localStorage.setItem('cobaltfinch-draft e', older)
+    const typing = await visit('e', (form) => (form.word = 'matt'))
+    await draftsRecalled()
+    expect(typing.form.word).toBe('matt')
   })
 })

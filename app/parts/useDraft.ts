@@ -1,5 +1,5 @@
 import { watch } from 'vue'
-import { draftOf, dropDraft, keepDraft } from '../vault/drafts'
+import { draftOf, draftsRecalled, dropDraft, keepDraft } from '../vault/drafts'
 
 /** Whether what was kept has the fields that are filled in now, each of its kind; an older one is passed over. */
 const fits = (found: unknown, now: Readonly<Record<string, unknown>>): boolean =>
@@ -19,11 +19,25 @@ const fits = (found: unknown, now: Readonly<Record<string, unknown>>): boolean =
  */
 export function useDraft(of: string, form: Record<string, unknown>): () => void {
   const empty = JSON.stringify(form)
-  const found = draftOf(of)
-  if (fits(found, form)) Object.assign(form, found)
+  let taken = empty
+  function take(): void {
+    const found = draftOf(of)
+    // Not over what was filled in meanwhile.
+    if (JSON.stringify(form) !== taken || !fits(found, form)) return
+    Object.assign(form, found)
+    taken = JSON.stringify(form)
+  }
+  take()
+  void draftsRecalled().then(take)
   watch(
     () => JSON.stringify(form),
-    (now) => (now === empty ? dropDraft(of) : keepDraft(of, form)),
+    (now) => {
+      // What was only read is as it is kept.
+      if (now === taken) return
+      taken = ''
+      if (now === empty) dropDraft(of)
+      else keepDraft(of, form)
+    },
   )
   return () => dropDraft(of)
 }

@@ -13,6 +13,7 @@ import { shippedDemo } from './shippedDemo'
 import { askToKeep, refusalWords } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { setAside } from '../vault/aside'
+import { journalKept, journalsRecalled } from '../vault/journal'
 import { onOthers, readWork, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
@@ -80,6 +81,7 @@ export const useDesk = defineStore('desk', () => {
       const text = formatProject(project)
       if (text !== seen) {
         journal.send(project.id, text)
+        await journalKept()
         const met = await writeWork(project.id, text, seen, (there) => {
           // The demo is stored a moment after it is opened: another tab has begun with the same.
           const base = seen ?? (project.id === DEMO_ID ? formatProject(shippedDemo()) : null)
@@ -161,6 +163,7 @@ export const useDesk = defineStore('desk', () => {
     meanwhile.clear()
     let text: string | null
     try {
+      await journalsRecalled(id)
       text = await readWork(id)
     } catch (error) {
       show(shippedDemo(), null)

@@ -5,6 +5,7 @@ import { blankFigure, formatProject } from '../../core'
 import type { Project } from '../../core'
 import { seeded } from '../../core/numbers/seeded'
 import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
+import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { thorough } from '../../tests/thorough'
 import { journalsOf } from '../vault/journal'
 import { useDesk } from './desk'
@@ -30,6 +31,57 @@ describe('what was not stored yet', () => {
     await later(300)
     expect((await begin()).store.plan.contrast).toBe(1.3)
     expect(journalsOf('low-tide')).toEqual([])
+  })
+
+  it('a browser that is killed takes its quick place back by seconds; the database has what came since', async () => {
+    const { store } = await begin()
+    const before = stored()!
+    store.setLighting('contrast', 0.8)
+    const [key] = journalsOf('low-tide').map((one) => one.key)
+    const seconds = localStorage.getItem(key!)!
+    store.setLighting('warmth', 0.4)
+    await later(20)
+    expect(stored()).toBe(before)
+    for (const [left, warmth] of [
+      [seconds, 0.4],
+      [undefined, 0.4],
+    ] as const) {
+      if (left) localStorage.setItem(key!, left)
+      else localStorage.removeItem(key!)
+      const kept = new Map(work)
+      const notes = new Map(storesInMemory.of('notes'))
+      const again = await begin()
+      expect(again.store.plan).toMatchObject({ contrast: 0.8, warmth })
+      // As it was, for the next.
+      work.clear()
+      kept.forEach((text, at) => work.set(at, text))
+      notes.forEach((text, at) => storesInMemory.of('notes').set(at, text))
+    }
+  })
+
+  it('the database notes what goes to storage before it goes, so that nothing of it is made again', async () => {
+    const notes = storesInMemory.of('notes')
+    const { store } = await begin()
+    let atWrite = new Map<string, unknown>()
+    const set = work.set.bind(work)
+    const written = vi.spyOn(work, 'set').mockImplementation((key, text) => {
+      if (key.startsWith('commission')) atWrite = new Map(notes)
+      return set(key, text)
+    })
+    store.setLighting('contrast', 0.8)
+    await later(400)
+    written.mockRestore()
+    expect(atWrite.size).toBe(1)
+    expect(notes.size).toBe(0)
+    // Killed right after the text was there: the note is all that is left beside it.
+    atWrite.forEach((text, key) => notes.set(key, text))
+    const there = stored()
+    const again = await begin()
+    expect(again.store.plan.contrast).toBe(0.8)
+    expect(stored()).toBe(there)
+    expect(aside()).toEqual([])
+    await later(20)
+    expect(notes.size).toBe(0)
   })
 
   it('a page that goes before the demo itself is stored leaves its changes, too', async () => {

@@ -2,7 +2,7 @@ import localForage from 'localforage'
 
 /** Where the work lives between visits: IndexedDB through localForage, everything on this machine. */
 export const DATABASE = 'cobaltfinch'
-const STORES = ['work', 'shelf', 'photos', 'sculpts'] as const
+const STORES = ['work', 'shelf', 'photos', 'sculpts', 'notes'] as const
 type StoreName = (typeof STORES)[number]
 
 function makeMissing(database: IDBDatabase): void {

@@ -1,24 +1,11 @@
-/** What is filled in and not yet kept, by what it is of. Where storage is refused it lasts as long as the page. */
-const keyOf = (of: string): string => `cobaltfinch-draft ${of}`
+import { dropTwice, keepTwice, readTwice, recall } from './twice'
 
-export function keepDraft(of: string, draft: unknown): void {
-  try {
-    localStorage.setItem(keyOf(of), JSON.stringify(draft))
-  } catch {
-    // Full or refused: the work itself has its own word for that.
-  }
-}
-export function draftOf(of: string): unknown {
-  try {
-    return JSON.parse(localStorage.getItem(keyOf(of)) ?? 'null')
-  } catch {
-    return null
-  }
-}
-export function dropDraft(of: string): void {
-  try {
-    localStorage.removeItem(keyOf(of))
-  } catch {
-    // Nothing is there.
-  }
-}
+const KEY = 'cobaltfinch-draft '
+
+/** What is filled in and not yet kept, by what it is of. */
+export const keepDraft = (of: string, draft: unknown): void => keepTwice(KEY + of, { draft })
+export const draftOf = (of: string): unknown =>
+  (readTwice(KEY + of) as { draft?: unknown } | undefined)?.draft
+export const dropDraft = (of: string): void => dropTwice(KEY + of)
+/** Once what a browser that was killed had in hand is there to be read. */
+export const draftsRecalled = (): Promise<void> => recall(KEY)

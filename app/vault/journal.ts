@@ -1,4 +1,5 @@
 import type { Patch } from 'immer'
+import { dropTwice, keepTwice, readTwice, recall } from './twice'
 
 /**
  * What was changed and is not stored yet, written down at once: storage answers later, and a page can be gone by then.
@@ -32,34 +33,23 @@ export function markOf(text: string | null): string {
   return `${text.length.toString(36)}-${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}`
 }
 
-/** Writes the entry of this tab; where storage is refused or full there is none. */
-export function noteJournal(id: string, entry: JournalEntry): void {
-  try {
-    localStorage.setItem(keyOf(id), JSON.stringify(entry))
-  } catch {
-    // The work itself is stored in a moment; only that moment is not covered.
-  }
-}
+/** Writes the entry of this tab; where storage is refused or full there is none, and only a moment is not covered. */
+export const noteJournal = (id: string, entry: JournalEntry): void => keepTwice(keyOf(id), entry)
+/** Once what was noted lies where a browser that is killed leaves it behind: before the text that holds it is stored. */
+export { keptTwice as journalKept } from './twice'
 
-export function dropJournals(keys: readonly string[]): void {
-  try {
-    for (const key of keys) localStorage.removeItem(key)
-  } catch {
-    // It could not be written either.
-  }
-}
+export const dropJournals = (keys: readonly string[]): void => keys.forEach(dropTwice)
 export const dropOwnJournal = (id: string): void => dropJournals([keyOf(id)])
 
 function read(key: string): JournalEntry | undefined {
-  try {
-    const entry = JSON.parse(localStorage.getItem(key) ?? '') as JournalEntry
-    return typeof entry.base === 'string' && [entry.patches, entry.figures].every(Array.isArray)
-      ? entry
-      : undefined
-  } catch {
-    return undefined
-  }
+  const entry = readTwice(key) as JournalEntry | undefined
+  return typeof entry?.base === 'string' && [entry.patches, entry.figures].every(Array.isArray)
+    ? entry
+    : undefined
 }
+
+/** Once what a browser that was killed had in hand is among the entries. */
+export const journalsRecalled = (id: string): Promise<void> => recall(`${KEY}${id} `)
 
 /** Entries that tabs have left of a commission; those of tabs at work are among them. */
 export function journalsOf(id: string): { key: string; entry: JournalEntry }[] {
