@@ -10,7 +10,7 @@ FROM node:20-slim
 WORKDIR /cobaltfinch
 COPY --from=built --chown=node /cobaltfinch ./
 USER node
-ENV NODE_ENV=production PORT=4173
+ENV NODE_ENV=production PORT=4173 HOST=0.0.0.0
 EXPOSE 4173
-HEALTHCHECK CMD node -e "fetch('http://localhost:'+process.env.PORT+'/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))"
+HEALTHCHECK CMD node -e "fetch('http://127.0.0.1:'+process.env.PORT+'/health').then(r=>process.exit(r.ok?0:1),()=>process.exit(1))"
 CMD ["node", "--import", "tsx", "server/main.ts"]

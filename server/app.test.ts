@@ -1,5 +1,7 @@
 import { spawn } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
+import { request } from 'node:http'
+import type { IncomingHttpHeaders } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -9,6 +11,7 @@ import { READINGS_A_CALIBRATION } from './reader/instrument'
 import { packFiles } from '../scripts/packed'
 import { createApp } from './app'
 import { closeWith } from './closing'
+import { namedHost } from './hosts'
 import { portOf } from './port'
 
 const dir = mkdtempSync(join(tmpdir(), 'built-'))
@@ -36,6 +39,88 @@ it('answers health, has what is compressed, and serves the application for any r
     expect(await script.text()).toHaveLength(24_005)
   }
   expect((await fetch(`${base}/assets/none.js`)).status).toBe(404)
+})
+
+/** Asked by hand, as `fetch` would not: any method, host and header. */
+const ask = (
+  path: string,
+  { method = 'GET', ...headers }: Record<string, string> = {},
+): Promise<{ status: number; headers: IncomingHttpHeaders; body: Buffer }> =>
+  new Promise((resolve, reject) => {
+    const { hostname, port } = new URL(base)
+    const sent = request({ hostname, port, path, method, headers }, (answer) => {
+      const parts: Buffer[] = []
+      answer.on('data', (part: Buffer) => parts.push(part))
+      answer.on('end', () =>
+        resolve({
+          status: answer.statusCode!,
+          headers: answer.headers,
+          body: Buffer.concat(parts),
+        }),
+      )
+    })
+    sent.on('error', reject)
+    sent.end()
+  })
+
+describe('as HTTP has it (RFC 9110)', () => {
+  it('ranges: the first, the last, one that cannot be, one that makes no sense (14.1.2)', async () => {
+    const whole = (await ask('/big.js')).body
+    const first = await ask('/big.js', { range: 'bytes=0-4' })
+    expect([first.status, String(first.body)]).toEqual([206, '/* bu'])
+    expect(first.headers['content-range']).toBe(`bytes 0-4/${whole.length}`)
+    const last = await ask('/big.js', { range: 'bytes=-5' })
+    expect([last.status, String(last.body)]).toEqual([206, String(whole.subarray(-5))])
+    expect((await ask('/big.js', { range: 'bytes=999999-' })).status).toBe(416)
+    for (const range of ['bytes=5-2', 'bytes=a-b', 'lines=1-2']) {
+      const answer = await ask('/big.js', { range })
+      expect([200, 416], range).toContain(answer.status)
+    }
+  })
+  it('conditions: by mark and by date (13.1)', async () => {
+    const { etag, 'last-modified': at } = (await ask('/ladder')).headers
+    expect(etag).toBeTruthy()
+    expect((await ask('/ladder', { 'if-none-match': etag! })).status).toBe(304)
+    expect((await ask('/ladder', { 'if-modified-since': at! })).status).toBe(304)
+    expect((await ask('/ladder', { 'if-none-match': '"other"' })).status).toBe(200)
+    // Packed otherwise it is another text, with another mark.
+    const packed = await ask('/big.js', { 'accept-encoding': 'br' })
+    expect(packed.headers.etag).not.toBe((await ask('/big.js')).headers.etag)
+    expect(packed.headers.vary).toContain('Accept-Encoding')
+  })
+  it('encodings: what is refused is not sent (12.5.3)', async () => {
+    const encoding = async (accepted: string) =>
+      (await ask('/big.js', { 'accept-encoding': accepted })).headers['content-encoding']
+    expect(await encoding('br;q=0, gzip')).toBe('gzip')
+    expect(await encoding('br;q=0, gzip;q=0')).toBeUndefined()
+    expect(await encoding('identity')).toBeUndefined()
+    expect(await encoding('*')).toBe('br')
+  })
+  it('methods: pages are read only, and HEAD says what GET would (9.3)', async () => {
+    for (const method of ['POST', 'PUT', 'DELETE', 'PATCH', 'TRACE']) {
+      const answer = await ask('/ladder', { method })
+      expect(answer.status, method).toBe(405)
+      expect(answer.headers.allow).toBe('GET, HEAD')
+    }
+    const [head, get] = [await ask('/big.js', { method: 'HEAD' }), await ask('/big.js')]
+    expect(head.body).toHaveLength(0)
+    expect(head.headers['content-length']).toBe(get.headers['content-length'])
+    expect(head.headers['content-type']).toMatch(/javascript/)
+  })
+  it('hosts: the reader answers by this machine’s names, by numbers and by what was allowed (7.2)', async () => {
+    const state = async (host: string) => (await ask('/reader/state', { host })).status
+    for (const host of ['localhost:4173', '127.0.0.1', '[::1]:80', '192.168.1.20:4173'])
+      expect(await state(host), host).toBe(200)
+    for (const host of ['evil.test', 'localhost.evil.test', 'studio.lan', '127.0.0.1.evil.test'])
+      expect(await state(host), host).toBe(403)
+    expect(namedHost('studio.lan, desk')('Studio.lan:4173')).toBe(true)
+    expect(namedHost('')(undefined)).toBe(false)
+  })
+  it('rooms are one page, files that are not there are missing, nothing lies outside', async () => {
+    expect(String((await ask('/c/low-tide/ladder')).body)).toContain('built')
+    for (const path of ['/none.js', '/assets/none', '/../package.json', '/%2e%2e/package.json'])
+      expect((await ask(path)).status, path).toBe(404)
+  })
 })
 
 it('an address that cannot be read is told so, without the insides of the server', async () => {

@@ -2,7 +2,8 @@ import express from 'express'
 import type { ErrorRequestHandler, Express, RequestHandler } from 'express'
 import helmet from 'helmet'
 import { existsSync } from 'node:fs'
-import sirv from 'sirv'
+import { built } from './built'
+import { namedHost } from './hosts'
 import type { Instrument } from './reader/instrument'
 import { readerRoutes } from './reader/routes'
 import { simulatedReader } from './reader/simulated'
@@ -36,27 +37,30 @@ const headers = helmet({
 const permissions: RequestHandler = (_request, response, next) => {
   response.setHeader(
     'Permissions-Policy',
-    ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid', 'bluetooth']
+    ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'hid']
       .map((name) => `${name}=()`)
       .join(', '),
   )
   next()
 }
 
-/** Pages of other origins have no business with the reader. */
-const ownOrigin: RequestHandler = (request, response, next) => {
-  const { origin, host } = request.headers
-  const site = request.headers['sec-fetch-site']
-  const foreign =
-    (origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host)) ||
-    site === 'cross-site' ||
-    site === 'same-site'
-  if (!foreign) return next()
-  response.status(403).json({
-    trouble: 'bad-sample',
-    message: 'the reader answers pages of its own address only',
-  })
-}
+/** Pages of other origins, and those that gave this machine a name of their own, have no business with the reader. */
+const ownOrigin =
+  (named: (host: string | undefined) => boolean): RequestHandler =>
+  (request, response, next) => {
+    const { origin, host } = request.headers
+    const site = request.headers['sec-fetch-site']
+    const foreign =
+      !named(host) ||
+      (origin !== undefined && !(URL.canParse(origin) && new URL(origin).host === host)) ||
+      site === 'cross-site' ||
+      site === 'same-site'
+    if (!foreign) return next()
+    response.status(403).json({
+      trouble: 'bad-sample',
+      message: 'the reader answers pages of its own address only',
+    })
+  }
 
 const inWords: ErrorRequestHandler = (error: { status?: number }, _request, response, next) => {
   if (response.headersSent) return next(error)
@@ -67,33 +71,24 @@ const inWords: ErrorRequestHandler = (error: { status?: number }, _request, resp
     .send(status < 500 ? 'This address cannot be read.' : 'Something went wrong here.')
 }
 
-/** The built application, compressed when it was built; rooms are all the same page. */
-function application(builtDir: string): RequestHandler {
-  if (!existsSync(builtDir))
-    return (_request, response) =>
-      void response.status(503).type('text').send('Nothing is built yet: npm run build')
-  return sirv(builtDir, {
-    brotli: true,
-    gzip: true,
-    single: true,
-    ignores: ['/assets/', '/forms/', '/demo/'],
-    setHeaders: (response, path) =>
-      response.setHeader(
-        'Cache-Control',
-        path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
-      ),
-  })
+function application(dir: string): RequestHandler {
+  if (existsSync(dir)) return built(dir)
+  return (_request, response) =>
+    void response.status(503).type('text').send('Nothing is built yet: npm run build')
 }
 
 /** The web server: the built application, nothing from outside, nothing inline. */
-export function createApp(builtDir: string, reader: Instrument = simulatedReader()): Express {
+export function createApp(
+  builtDir: string,
+  { reader = simulatedReader(), hosts = '' }: { reader?: Instrument; hosts?: string } = {},
+): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(headers, permissions)
   app.get('/health', (_request, response) => {
     response.json({ status: 'ok' })
   })
-  app.use('/reader', ownOrigin, readerRoutes(reader))
+  app.use('/reader', ownOrigin(namedHost(hosts)), readerRoutes(reader))
   app.use(application(builtDir))
   app.use((_request, response) => {
     response.status(404).type('text').send('There is no such file.')

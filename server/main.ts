@@ -15,7 +15,11 @@ try {
   fail((error as Error).message)
 }
 
-const server = createApp(fileURLToPath(new URL('../dist', import.meta.url))).listen(port)
+/** This machine alone, unless another address is asked for: HOST=0.0.0.0 for the home network. */
+const host = process.env.HOST || '127.0.0.1'
+const server = createApp(fileURLToPath(new URL('../dist', import.meta.url)), {
+  hosts: process.env.HOSTS ?? '',
+}).listen(port, host)
 server.on('listening', () => {
   const address = server.address()
   const actual = typeof address === 'object' && address ? address.port : port
@@ -25,7 +29,9 @@ server.on('error', (error: NodeJS.ErrnoException) =>
   fail(
     error.code === 'EADDRINUSE'
       ? `Port ${port} is taken. Choose another: PORT=4180 npm start`
-      : error.message,
+      : error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND'
+        ? `HOST is "${host}"; allowed is an address or name of this machine, or 0.0.0.0 for all of them`
+        : error.message,
   ),
 )
 for (const signal of ['SIGINT', 'SIGTERM'] as const)

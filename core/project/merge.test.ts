@@ -79,4 +79,15 @@ describe('two states of a commission that came of one', () => {
     expect(project.figures[0]!.id).toBe(base.figures.at(-1)!.id)
     expect(project.figures.some(({ id }) => id === project.figure)).toBe(true)
   })
+
+  it('which figure is open stays this window’s own, unless it has gone', () => {
+    const [mine, theirs] = [base.figures[1]!.id, base.figures[3]!.id]
+    const elsewhere = { ...base, figure: theirs }
+    expect(mergeProjects(base, { ...base, figure: mine }, elsewhere).project.figure).toBe(mine)
+    // Also where nothing was changed here.
+    expect(mergeProjects(base, base, elsewhere).project.figure).toBe(base.figure)
+    const without = { ...base, figures: base.figures.filter(({ id }) => id !== base.figure) }
+    const { figure, figures } = mergeProjects(base, base, { ...without, figure: theirs }).project
+    expect(figures.some(({ id }) => id === figure)).toBe(true)
+  })
 })

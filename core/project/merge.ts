@@ -28,6 +28,7 @@ class Merge {
   readonly conflicts: string[] = []
 
   any(base: unknown, mine: unknown, theirs: unknown, place: string): unknown {
+    if (OWN_VIEW.has(place)) return mine
     if (dequal(mine, theirs) || dequal(base, theirs)) return mine
     if (dequal(base, mine)) return theirs
     if (plainObject(mine) && plainObject(theirs))
@@ -39,7 +40,7 @@ class Merge {
     }
     // Taken out by one and changed by the other: what was changed stays.
     if (mine === undefined || theirs === undefined) return mine ?? theirs
-    if (!OWN_VIEW.has(place)) this.conflicts.push(place)
+    this.conflicts.push(place)
     return mine
   }
 
