@@ -8,8 +8,8 @@ type Fields = Record<string, unknown>
 const plainObject = (one: unknown): one is Fields =>
   typeof one === 'object' && one !== null && !Array.isArray(one)
 
-/** Which figure is open is each window's own. */
-const OWN_VIEW = new Set(['figure'])
+/** Which figure is open: no window disagrees with another about it. */
+const OPEN = 'figure'
 
 /** Keys of a list with those of another put in, each after the one it came after there. */
 function together(frame: Keyed, other: Keyed): string[] {
@@ -28,7 +28,7 @@ class Merge {
   readonly conflicts: string[] = []
 
   any(base: unknown, mine: unknown, theirs: unknown, place: string): unknown {
-    if (OWN_VIEW.has(place)) return mine
+    if (place === OPEN) return mine
     if (dequal(mine, theirs) || dequal(base, theirs)) return mine
     if (dequal(base, mine)) return theirs
     if (plainObject(mine) && plainObject(theirs))
@@ -85,10 +85,13 @@ export interface Merged {
 export function mergeProjects(base: Project, mine: Project, theirs: Project): Merged {
   const merge = new Merge()
   const project = merge.any(base, mine, theirs, '') as Project
-  const { figure, figures } = project
-  const there = figures.some(({ id }) => id === figure)
+  const { figures } = project
+  const there = (id: string | undefined): boolean => figures.some((one) => one.id === id)
+  // Which figure is open is each window's own; one that has gone gives way.
+  const figure = [mine.figure, theirs.figure].find(there) ?? figures[0]?.id
+  const { figure: _open, ...rest } = project
   return {
-    project: there || figure === undefined ? project : { ...project, figure: figures[0]?.id },
+    project: figure === undefined ? rest : { ...project, figure },
     conflicts: merge.conflicts,
   }
 }
