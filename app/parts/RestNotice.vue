@@ -47,14 +47,16 @@ watch(
       <div class="ways">
         <template v-if="one.about === 'followed'">
           <ElButton @click="notice.keep">Keep them as they were</ElButton>
-          <ElButton @click="notice.answer('followed')">Let them follow</ElButton>
+          <ElButton @click="notice.answer(['followed'])">Let them follow</ElButton>
         </template>
         <template v-else-if="one.about === 'held'">
-          <ElButton @click="notice.answer('held')">Keep them as they are</ElButton>
-          <ElButton @click="notice.follow(one)">Let them follow</ElButton>
+          <ElButton @click="notice.answer(['held'])">Keep them as they are</ElButton>
+          <ElButton :loading="notice.beginning" @click="notice.follow(one)">
+            Let them follow
+          </ElButton>
         </template>
         <template v-else>
-          <ElButton @click="notice.answer('painted')">It counts</ElButton>
+          <ElButton @click="notice.answer(['painted'])">It counts</ElButton>
           <ElButton @click="notice.layAgain(one)">Paint it again</ElButton>
         </template>
       </div>

@@ -8,14 +8,15 @@ const missing = (page: Page): Locator =>
   page.getByRole('region', { name: 'Bottles that are not in' })
 const coats = (page: Page): Locator =>
   page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
-const kept = (page: Page): Locator => page.getByRole('button', { name: /^Keep .* as it is/, pressed: true })
+const kept = (page: Page): Locator =>
+  page.getByRole('button', { name: /^Keep .* as it is/, pressed: true })
 
 /** Coats of a method on the figure that is open. */
 async function lay(page: Page, method: string): Promise<void> {
   await page.goto('/coats')
   await page.getByText(method).click()
   await page.getByRole('button', { name: 'Start from it' }).click()
-  await expect(coats(page).first()).toBeVisible()
+  await expect(coats(page).filter({ hasText: 'violet' }).first()).toBeVisible()
   await expect(page.getByText(/It ends/)).toBeVisible()
 }
 
@@ -38,7 +39,8 @@ test('a change of mind before painting is said beside it, with both answers, and
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(kept(page)).toHaveCount(0)
   // Made anew with its method, the mixes are those of the new tone.
-  await said.getByRole('button', { name: 'Let them follow' }).click()
+  await expect(said).toContainText('coats change')
+  await said.getByRole('button', { name: 'Let them follow' }).last().click()
   await expect(said).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.getByRole('button', { name: 'Undo' }).click()

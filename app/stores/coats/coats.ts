@@ -150,9 +150,15 @@ export const useCoats = defineStore('coats', () => {
     trouble: beginTrouble,
     ask,
   } = useAnswer(async ({ method, figure, choices }: Begun) => {
-    const made = await threads.coats().begin({ ...methodJob(), choices, method: method.key })
-    // Another figure was opened meanwhile: its stack stays as it is.
-    if (store.figure.id === figure) store.beginStack(...begunStack(method, made, store.figure.tone))
+    for (;;) {
+      const { tone } = store.figure
+      const made = await threads.coats().begin({ ...methodJob(), choices, method: method.key })
+      // Another figure was opened meanwhile: its stack stays as it is.
+      if (store.figure.id !== figure) return
+      // Another tone was chosen meanwhile: it is made for that.
+      if (store.figure.tone === tone)
+        return void store.beginStack(...begunStack(method, made, tone))
+    }
   })
   /** A method made for this figure takes the place of this stack; its mixes and the places it promises come along. */
   const start = (method: Method, choices: Begun['choices'] = {}): void =>

@@ -1,3 +1,4 @@
+import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import { asksAbout, hasBegun, isBottle, methods, restsOn, stepPuddle } from '../../../core'
@@ -32,6 +33,12 @@ interface Quiet {
   steps: readonly ShownStep[]
 }
 
+/** How it stood, and in which state of the commission. */
+interface Stood {
+  project: Project
+  quiet: Quiet
+}
+
 /**
  * What a change means for what is decided on the figure that is open: coats that follow it or stay, moves that were done
  * before. It is asked until it is answered, taken back, or another figure is opened.
@@ -47,14 +54,20 @@ export const useRestNotice = defineStore('restNotice', () => {
       : { figure: store.figure.id, laid: laidOf(wells.palette), steps: ladder.steps },
   )
   /** As it stood before what is asked about now. */
-  const since = shallowRef<{ project: Project; quiet: Quiet }>()
+  const since = shallowRef<Stood>()
   const answered = shallowRef<ReadonlySet<AskedAbout>>(new Set())
-  let last: Quiet | undefined
+  let last: Stood | undefined
+  let answering = false
   // After what is sought has begun to be sought: what stands is then of this state, or nothing is quiet.
-  watch(quiet, (now) => void (now && (last = now)), { immediate: true, flush: 'post' })
+  watch(quiet, (now) => void (now && (last = { project: store.project, quiet: now })), {
+    immediate: true,
+    flush: 'post',
+  })
 
   const accountOf = (before: Project) =>
     restsOn(before, store.project).find(({ figure }) => figure === store.figure.id)
+  const isMoved = (from: Project, to: Project): boolean =>
+    restsOn(from, to).some(({ figure }) => figure === store.figure.id)
   const questions = computed<RestQuestion[]>(() => {
     const asked = since.value
     const account = asked && accountOf(asked.project)
@@ -82,22 +95,30 @@ export const useRestNotice = defineStore('restNotice', () => {
     () => store.project,
     (after, before) => {
       if (after.id !== before.id || after.figure !== before.figure) since.value = undefined
-      // What is taken back is not asked about.
-      if (store.depth.redo > 0) return
-      // What is asked already is asked about all that came since.
-      if (since.value && (questions.value.length > 0 || !quiet.value)) return
+      if (answering) return
+      // What is taken back is not asked about; where an answer was, its question is there again.
+      if (store.depth.redo > 0) return void (answered.value = new Set())
+      const stoodSo = (one: Stood | undefined): boolean =>
+        one?.quiet.figure === before.figure && !isMoved(one!.project, before)
+      // What is not answered yet is asked about all that came since.
+      if (since.value && !stoodSo(since.value)) {
+        const open = answered.value.size === 0 || questions.value.length > 0
+        if (open || !stoodSo(last)) return void (answered.value = new Set())
+      }
+      const from = [since.value, last].find(stoodSo)
       const account = accountOf(before)
       answered.value = new Set()
-      since.value =
-        account && asksAbout(account) && last?.figure === account.figure
-          ? { project: before, quiet: last }
-          : undefined
+      since.value = from && account && asksAbout(account) ? { ...from, project: before } : undefined
     },
     { flush: 'sync' },
   )
 
-  const answer = (about: AskedAbout): void => {
-    answered.value = new Set([...answered.value, about])
+  /** @param act what the answer changes, which is no change to be asked about. */
+  function answer(about: readonly AskedAbout[], act: () => unknown = () => undefined): void {
+    answered.value = new Set([...answered.value, ...about])
+    answering = true
+    act()
+    answering = false
   }
   /** Steps that coats are painted with, and what is poured into them, as they were. */
   function keep(): void {
@@ -114,22 +135,22 @@ export const useRestNotice = defineStore('restNotice', () => {
     }
     for (const { of, how } of accountOf(asked.project)?.rests ?? [])
       if (of.kind === 'step' && how === 'followed') look(stepPuddle(id, of.step))
-    answer('followed')
-    store.keepSteps(
-      id,
-      [...wanted.values()].map(({ key, made }) => ({ key, parts: made })),
-    )
+    const steps = [...wanted.values()].map(({ key, made }) => ({ key, parts: made }))
+    answer(['followed'], () => store.keepSteps(id, steps))
   }
-  /** What was held is found for what the figure is now; mixes of a method are made anew with it. */
-  function follow({ anew }: RestQuestion): void {
-    answer('held')
-    store.letFollow(store.figure.id)
+  /** What was held is found for what the figure is now; mixes of a method are made anew with it, coats and all. */
+  async function follow({ anew }: RestQuestion): Promise<void> {
+    const { id } = store.figure
+    const letGo = (): boolean => store.letFollow(id)
     const method = methods.find(({ key }) => key === store.figure.stack?.method)
-    if (anew && method) coats.start(method)
+    if (!anew || !method) return answer(['held'], letGo)
+    letGo()
+    coats.start(method)
+    await until(() => coats.beginning).toBe(false)
+    if (store.figure.id === id) answer(['held', 'followed'])
   }
   function layAgain({ moves }: RestQuestion): void {
-    answer('painted')
-    store.layAgain(store.figure.id, moves)
+    answer(['painted'], () => store.layAgain(store.figure.id, moves))
   }
-  return { questions, answer, keep, follow, layAgain }
+  return { questions, beginning: computed(() => coats.beginning), answer, keep, follow, layAgain }
 })
