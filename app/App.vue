@@ -2,6 +2,7 @@
 import { useLocalStorage, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
+import { replaced } from './offline/replaced'
 import { useAwayRoom } from './offline/useAwayRoom'
 import { rooms } from './rooms'
 import { useBackup } from './stores/backup'
@@ -33,6 +34,12 @@ const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', '
 watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
 
 const { away, again } = useAwayRoom()
+const awayWords = computed(() =>
+  replaced.value
+    ? 'A newer version has taken over in another window, and this one’s files are gone. Your work is saved.'
+    : `The room ${String(away.value?.name)} could not be loaded; is the server within reach? Your work is as it was.`,
+)
+const reload = (): void => location.reload()
 
 const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }
 const refusals = computed(() =>
@@ -98,9 +105,9 @@ function skip(): void {
         <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
         <TroubleNote
           v-if="away"
-          :text="`The room ${String(away.name)} could not be loaded; is the server within reach? Your work is as it was.`"
-          action="Try again"
-          @act="again"
+          :text="awayWords"
+          :action="replaced ? 'Go over to it' : 'Try again'"
+          @act="replaced ? reload() : again()"
           @close="away = undefined"
         />
         <TroubleNote

@@ -1,4 +1,5 @@
 import { registerSW } from 'virtual:pwa-register'
+import { replaced } from './replaced'
 
 /** A page that stays open asks this often whether there is a newer version, ms. */
 const ASK_MS = 60 * 60 * 1000
@@ -10,7 +11,10 @@ const STAYS = 0
  */
 export function keepApplication(): void {
   let offered = false
+  let kept: ServiceWorkerRegistration | undefined
   const goOver = (): void => {
+    // Another window has gone over already: nothing waits any more, and this one only has to be read anew.
+    if (replaced.value || (kept && !kept.waiting)) return location.reload()
     navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), {
       once: true,
     })
@@ -28,6 +32,7 @@ export function keepApplication(): void {
       )
     },
     onRegisteredSW: (_, registration) => {
+      kept = registration
       if (registration) setInterval(() => void registration.update().catch(() => undefined), ASK_MS)
     },
   })

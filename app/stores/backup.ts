@@ -1,3 +1,4 @@
+import { failureWords } from '../words/failure'
 import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -64,7 +65,7 @@ export const useBackup = defineStore('backup', () => {
       await packedNow(project.id)
     } catch (error) {
       folder.value = { ...folder.value, allowed: false }
-      trouble.value = `The folder ${folder.value.name} could not be written (${(error as Error).message}). Your work is kept in this browser; the menu Files has the folder.`
+      trouble.value = `The folder ${folder.value.name} could not be written (${failureWords(error)}). Your work is kept in this browser; the menu Files has the folder.`
     }
   }
   const soon = useDebounceFn(intoFolder, REST_MS, { maxWait: LONGEST_MS })

@@ -9,7 +9,7 @@ import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { starterIds } from './paints'
 import { useProject } from './project/project'
 import { useShelf } from './shelf/shelf'
-import { refusalWords } from '../vault/storing'
+import { failureWords } from '../words/failure'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
 
@@ -140,7 +140,7 @@ describe('the desk', () => {
   })
 
   it('why storage refused is said with what helps', () => {
-    const named = (name: string) => refusalWords(Object.assign(new Error('no'), { name }))
+    const named = (name: string) => failureWords(Object.assign(new Error('no'), { name }))
     expect(named('QuotaExceededError')).toMatch(/full: no\. Delete pictures/)
     expect(named('SecurityError')).toMatch(/private window: no\. Allow site data/)
     expect(named('Error')).toBe('no')

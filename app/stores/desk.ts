@@ -1,3 +1,4 @@
+import { failureWords } from '../words/failure'
 import { defineStore } from 'pinia'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { differences, formatProject, mergeProjects, parseProject, salvageProject } from '../../core'
@@ -10,7 +11,7 @@ import { issueWords } from './shelf/issueWords'
 import { summarised } from './shelf/summarised'
 import { putTogether } from './putTogether'
 import { shippedDemo } from './shippedDemo'
-import { askToKeep, refusalWords } from '../vault/storing'
+import { askToKeep } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { setAside } from '../vault/aside'
 import { journalKept, journalsRecalled } from '../vault/journal'
@@ -105,7 +106,7 @@ export const useDesk = defineStore('desk', () => {
     } catch (error) {
       refusedBefore = true
       state.value = 'failed'
-      trouble.value = `This browser would not store the work (${refusalWords(error)}). It is tried again by itself; save a project file before you close the tab.`
+      trouble.value = `This browser would not store the work (${failureWords(error)}). It is tried again by itself; save a project file before you close the tab.`
       timer ??= setTimeout(() => void save(), AGAIN_MS)
     }
   }
@@ -169,7 +170,7 @@ export const useDesk = defineStore('desk', () => {
       show(shippedDemo(), null)
       openId.value = id
       state.value = 'failed'
-      trouble.value = `This browser gives no storage (${(error as Error).message}). Work on, and save a project file before you close the tab.`
+      trouble.value = `This browser gives no storage (${failureWords(error)}). Work on, and save a project file before you close the tab.`
       return 'opened'
     }
     // What was changed while it was read is saved before the other takes its place.

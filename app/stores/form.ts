@@ -1,3 +1,4 @@
+import { failureWords } from '../words/failure'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { forms } from '../../core'
@@ -84,7 +85,7 @@ export const useForm = defineStore('form', () => {
           reading.value = `${file.name} is shown, but this browser refused to keep it.`
       }
     } catch (error) {
-      reading.value = `${file.name}: ${(error as Error).message}`
+      reading.value = `${file.name}: ${failureWords(error)}`
     } finally {
       progress.value = undefined
     }

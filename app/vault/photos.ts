@@ -1,5 +1,6 @@
 import { storeOf } from './database'
 import { DEMO_PICTURE } from '../../demo/lowTide'
+import { identified } from './identified'
 import { newId } from './newId'
 
 /** Pictures of painted figures and of what they are painted after, kept in this browser beside the work, by id. */
@@ -10,11 +11,21 @@ export const LONGEST_KEPT = 1600
 
 /** The picture smaller, as JPEG; decoding and packing happen off the page. */
 async function smaller(file: Blob): Promise<Blob> {
-  const whole = await createImageBitmap(file)
-  const scale = Math.min(1, LONGEST_KEPT / Math.max(whole.width, whole.height))
+  const { width, height } = await identified(file)
+  const scale = Math.min(1, LONGEST_KEPT / Math.max(width, height))
+  // The longer side alone is set where the picture may yet be turned by its orientation mark.
+  const whole = await createImageBitmap(file, {
+    imageOrientation: 'from-image',
+    resizeQuality: 'medium',
+    ...(scale < 1 ? { resizeWidth: Math.max(1, Math.round(width * scale)) } : {}),
+  }).catch(() => {
+    throw new RangeError('it is damaged and cannot be decoded')
+  })
+  // Turned by its mark, its height may be the longer side now.
+  const still = Math.min(1, LONGEST_KEPT / Math.max(whole.width, whole.height))
   const canvas = new OffscreenCanvas(
-    Math.max(1, Math.round(whole.width * scale)),
-    Math.max(1, Math.round(whole.height * scale)),
+    Math.max(1, Math.round(whole.width * still)),
+    Math.max(1, Math.round(whole.height * still)),
   )
   canvas.getContext('2d')!.drawImage(whole, 0, 0, canvas.width, canvas.height)
   whole.close()
@@ -26,9 +37,7 @@ async function smaller(file: Blob): Promise<Blob> {
  * @throws Error when it is no picture, or the browser refuses to keep it.
  */
 export async function keepPhoto(file: Blob): Promise<string> {
-  const made = await smaller(file).catch(() => {
-    throw new Error('this is no picture that the browser can open; JPEG, PNG and WebP can be')
-  })
+  const made = await smaller(file)
   const id = newId()
   await store.setItem(id, made)
   return id

@@ -1,11 +1,8 @@
-import { identifyPicture } from '../../core'
 import type { Picture } from '../../core'
+import { identified } from '../vault/identified'
 
 /** Pictures are looked at no larger than this, pixels on the longer side. */
 const LONGEST = 1200
-/** So much of a file is enough to tell its kind and size, bytes. */
-const HEAD = 1 << 20
-
 /**
  * The pixels of a picture file, scaled to what is looked at. `progress` runs 0–1.
  * @throws RangeError for a file that is no picture, too large or damaged.
@@ -15,8 +12,7 @@ export async function decodePicture(
   progress: (done: number) => void,
 ): Promise<Picture> {
   progress(0.05)
-  const head = new Uint8Array(await file.slice(0, HEAD).arrayBuffer())
-  const { kind, width, height } = identifyPicture(head)
+  const { kind, width, height } = await identified(file)
   progress(0.2)
   const scale = Math.min(1, LONGEST / Math.max(width, height))
   let bitmap: ImageBitmap

@@ -1,3 +1,4 @@
+import { failureWords } from '../words/failure'
 import { expose, transfer } from 'comlink'
 import { bakeSculpt, curvatureOf, shadingOf, SHOWN_CELLS } from '../../core'
 import type { FormSamples } from '../../core'
@@ -61,7 +62,7 @@ const api = {
       )
       return handed({ ...made, kept })
     } catch (error) {
-      return { trouble: (error as Error).message }
+      return { trouble: failureWords(error) }
     }
   },
 }

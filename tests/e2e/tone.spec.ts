@@ -172,9 +172,9 @@ again(
     })
     await offer(
       'huge.png',
-      png(9000, 5000, () => [1, 1, 1]),
+      png(9000, 7500, () => [1, 1, 1]),
     )
-    await expect(alert).toContainText('45 megapixels; up to 40')
+    await expect(alert).toContainText('68 megapixels; up to 64')
   },
 )
 

@@ -1,2 +1,2 @@
 /** Pictures that every browser opens. */
-export const PICTURES = 'image/jpeg,image/png,image/webp'
+export const PICTURES = 'image/jpeg,image/png,image/webp,image/avif'

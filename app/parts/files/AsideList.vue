@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton } from 'element-plus'
 import { onMounted, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
@@ -43,7 +44,7 @@ async function look(): Promise<void> {
 }
 const act = (work: Promise<unknown>): void =>
   void work.catch((error: unknown) => {
-    trouble.value = `That was not done: ${(error as Error).message}.`
+    trouble.value = `That was not done: ${failureWords(error)}.`
   })
 onMounted(() => act(look()))
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton, ElDialog, ElDropdown, ElDropdownItem, ElDropdownMenu } from 'element-plus'
 import { onMounted, ref } from 'vue'
 import { useBackup } from '../../stores/backup'
@@ -33,7 +34,7 @@ async function choose(name: keyof typeof takeAway | keyof typeof others): Promis
       ? takeAway[name as keyof typeof takeAway]()
       : others[name as keyof typeof others]())
   } catch (error) {
-    const details = [(error as Error).message]
+    const details = [failureWords(error)]
     trouble.value = { text: 'The file could not be made. Your work is as it was.', details }
   }
   busy.value = ''

@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { MOST_BYTES, MOST_COMMISSION_BYTES } from '../../../core'
 import { starterIds } from '../../stores/paints'
 import { useShelf } from '../../stores/shelf/shelf'
@@ -52,6 +53,6 @@ export async function bringBack(file: File): Promise<BroughtBack> {
       throw error
     }
   } catch (error) {
-    return { issues: [`The file could not be read: ${(error as Error).message}`] }
+    return { issues: [`The file could not be read: ${failureWords(error)}`] }
   }
 }

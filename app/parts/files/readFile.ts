@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import type { FileIssue } from '../../../core'
 import type { FileKind, FileRead } from '../../workers/fileWorker'
 import { threads } from '../../workers/threads'
@@ -19,6 +20,6 @@ export async function readFile<Kind extends FileKind>(
   try {
     return (await threads.file().read(file, kind)) as FileRead<Kind>
   } catch (error) {
-    return refused(`could not be read: ${(error as Error).message}`)
+    return refused(`could not be read: ${failureWords(error)}`)
   }
 }

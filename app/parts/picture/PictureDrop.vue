@@ -14,8 +14,8 @@ defineEmits<{ file: [File] }>()
       <span>{{ what }}</span>
       <b>Open a picture…</b>
       <span class="soft">
-        JPEG, PNG or WebP, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine: nothing
-        is sent anywhere, and it is gone when the tab closes unless you keep it.
+        JPEG, PNG, WebP or AVIF, up to {{ MOST_MEGAPIXELS }} megapixels. It stays on this machine:
+        nothing is sent anywhere, and it is gone when the tab closes unless you keep it.
       </span>
     </span>
   </FileButton>

@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { defineStore } from 'pinia'
 import { computed, ref, toRaw, watch } from 'vue'
 import { fromAfar, mixPaints, mostOf, opaqueReflectance } from '../../../core'
@@ -113,7 +114,7 @@ export const useCritic = defineStore('critic', () => {
       const kept = [...had, made].slice(-mostOf.critiques)
       store.setFigure(id, { critiques: kept }, `critiques ${made.id}`)
     } catch (error) {
-      notKept.value = `It was not written down: ${(error as Error).message}.`
+      notKept.value = `It was not written down: ${failureWords(error)}.`
     }
     keeping.value = false
   }

@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { freshEye, mergeEyes, skillKeys, thresholdFor } from '../../../core'
@@ -5,7 +6,6 @@ import type { EyeAnswer, EyeRecord, Skill, Threshold } from '../../../core'
 import { keepEye, noteEye, readEye } from '../../vault/eye'
 import { newId } from '../../vault/newId'
 import { pause } from '../../workers/inSlices'
-import { refusalWords } from '../../vault/storing'
 
 /** Answers of a skill that say enough for it to be relied on. */
 const ENOUGH = 30
@@ -34,7 +34,7 @@ export const useEye = defineStore('eye', () => {
         noteEye(all ? undefined : { ...record.value, answers: [...unstored] })
         trouble.value = ''
       } catch (error) {
-        trouble.value = `This browser would not store the answers (${refusalWords(error)}). They count as long as this page is open.`
+        trouble.value = `This browser would not store the answers (${failureWords(error)}). They count as long as this page is open.`
       }
     })
     return keeping
@@ -52,7 +52,7 @@ export const useEye = defineStore('eye', () => {
         ready.value = true
       },
       (error: unknown) => {
-        trouble.value = `This browser gives no storage (${(error as Error).message}).`
+        trouble.value = `This browser gives no storage (${failureWords(error)}).`
         ready.value = true
       },
     ))

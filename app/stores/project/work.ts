@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { applyPatches, enablePatches, produceWithPatches } from 'immer'
 import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
@@ -77,7 +78,7 @@ export function useWork() {
       made = produceWithPatches(project.value, (draft) => void make(draft))
     } catch (error) {
       // A name that no plain data can have; nothing has changed.
-      refused.value = [{ place: '', message: `it cannot be stored (${(error as Error).message})` }]
+      refused.value = [{ place: '', message: `it cannot be stored (${failureWords(error)})` }]
       return false
     }
     const [next, patches, inverse] = made

@@ -114,7 +114,7 @@ describe('what a change does to what is decided', () => {
     const [one] = notice.questions
     expect(one?.about).toBe('held')
     expect(one?.causes).toEqual(expect.arrayContaining(['tone', 'steps', 'light', 'size']))
-    notice.follow(one!)
+    await notice.follow(one!)
     await settled()
     expect(laid()).not.toEqual(before)
     expect(store.project.puddles?.some(({ held }) => held) ?? false).toBe(false)

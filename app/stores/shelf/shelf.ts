@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { defineStore } from 'pinia'
 import { dequal } from 'dequal/lite'
 import { computed, shallowRef } from 'vue'
@@ -66,7 +67,7 @@ export const useShelf = defineStore('shelf', () => {
             noteMoved()
           },
           (error: unknown) => {
-            trouble.value = `This browser gives no storage (${(error as Error).message}).`
+            trouble.value = `This browser gives no storage (${failureWords(error)}).`
           },
         ))
 
@@ -75,7 +76,7 @@ export const useShelf = defineStore('shelf', () => {
     try {
       all.value = await storedSummaries()
     } catch (error) {
-      trouble.value = `This browser gives no storage (${(error as Error).message}). A commission can be begun, but save it as a file before you close the tab.`
+      trouble.value = `This browser gives no storage (${failureWords(error)}). A commission can be begun, but save it as a file before you close the tab.`
     }
     ready.value = true
   }

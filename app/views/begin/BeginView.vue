@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton, ElInput } from 'element-plus'
 import { computed, nextTick, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -43,7 +44,7 @@ async function begin(make: () => Promise<string>, room: string): Promise<void> {
   try {
     await router.push({ name: room, params: { commission: await make() } })
   } catch (error) {
-    trouble.value = `It could not be begun: ${(error as Error).message}`
+    trouble.value = `It could not be begun: ${failureWords(error)}`
   }
   busy.value = false
 }

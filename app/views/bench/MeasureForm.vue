@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton, ElInput } from 'element-plus'
 import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
 import { ingredientKey, predictMix } from '../../../core'
@@ -77,7 +78,7 @@ async function keep(): Promise<void> {
     emit('keep', { ...(await made()), ...seen.value })
     forget()
   } catch (error) {
-    refused.value = `The picture was not kept: ${(error as Error).message}. Write it down without, or choose another.`
+    refused.value = `The picture was not kept: ${failureWords(error)}. Write it down without, or choose another.`
     photo.value = undefined
   }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton, ElFormItem } from 'element-plus'
 import { ref } from 'vue'
 import { longest } from '../../../core'
@@ -23,7 +24,7 @@ async function take(file: File): Promise<void> {
     const photo = await keepPhoto(file)
     store.setFigure(id, { picture: { photo, name: file.name.slice(0, longest.name) } })
   } catch (error) {
-    trouble.value = `“${file.name}” was not kept: ${(error as Error).message}.`
+    trouble.value = `“${file.name}” was not kept: ${failureWords(error)}.`
   }
   busy.value = false
 }

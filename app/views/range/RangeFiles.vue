@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import {
@@ -48,7 +49,7 @@ async function save(kind: keyof typeof kinds): Promise<void> {
       trouble.value = note
     }
   } catch (error) {
-    trouble.value = `The file could not be made: ${(error as Error).message}`
+    trouble.value = `The file could not be made: ${failureWords(error)}`
   }
   saving.value = ''
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../words/failure'
 import { ElButton, ElInput } from 'element-plus'
 import { whenever } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
@@ -58,7 +59,7 @@ const figures = computed(() => {
 const none = computed(() => shelf.ready && shelf.all.length === 0)
 
 const failed = (error: unknown): void => {
-  shelf.trouble = `That was not done: ${(error as Error).message}.`
+  shelf.trouble = `That was not done: ${failureWords(error)}.`
 }
 const act = (work: Promise<unknown>): void => void work.catch(failed)
 
@@ -129,10 +130,7 @@ const dropped = (event: DragEvent): void => {
       <p v-if="shelf.ready && shelf.onShelf.length === 0 && !wanted" class="soft nothing">
         Nothing lies on the shelf. Begin a commission, or bring one back from below.
       </p>
-      <FoldOut
-        v-if="shelf.archived.length && !wanted"
-        :name="`Archive (${shelf.archived.length})`"
-      >
+      <FoldOut v-if="shelf.archived.length && !wanted" :name="`Archive (${shelf.archived.length})`">
         <ShelfRows :summaries="shelf.archived" :now="now" @failed="failed" />
       </FoldOut>
       <FoldOut v-if="shelf.deleted.length && !wanted" :name="`Deleted (${shelf.deleted.length})`">

@@ -1,3 +1,4 @@
+import { failureWords } from '../../words/failure'
 import { computed, ref, watch } from 'vue'
 import { longest } from '../../../core'
 import { useTonePicture } from '../../stores/picture/pictures'
@@ -39,7 +40,7 @@ export function useFigurePicture() {
       const photo = await keepPhoto(file)
       project.setFigure(id, { picture: { photo, name: name.slice(0, longest.name) } })
     } catch (error) {
-      trouble.value = `It was not kept: ${(error as Error).message}.`
+      trouble.value = `It was not kept: ${failureWords(error)}.`
     }
     busy.value = false
   }

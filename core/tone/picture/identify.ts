@@ -1,11 +1,12 @@
 /** What the first bytes of a file say it is. */
 export interface PictureKind {
-  kind: 'JPEG' | 'PNG' | 'WebP'
+  kind: 'JPEG' | 'PNG' | 'WebP' | 'AVIF'
   width: number
   height: number
 }
 
-export const MOST_MEGAPIXELS = 40
+/** Phones make 48 and 50; four bytes each are held while one is scaled down. */
+export const MOST_MEGAPIXELS = 64
 
 const ascii = (bytes: Uint8Array, at: number, text: string): boolean =>
   [...text].every((letter, i) => bytes[at + i] === letter.charCodeAt(0))
@@ -35,9 +36,22 @@ function webpSize(bytes: Uint8Array, view: DataView): [number, number] | undefin
   return [view.getUint16(26, true) & 0x3fff, view.getUint16(28, true) & 0x3fff]
 }
 
+/** Properties of an AVIF file stand within its first so many bytes. */
+const AVIF_HEAD = 1 << 16
+/** AVIF, ISO/IEC 23008-12, 6.5.3: spatial extents; those of a thumbnail and of a grid's tiles are smaller than the picture's. */
+function avifSize(bytes: Uint8Array, view: DataView): [number, number] | undefined {
+  let size: [number, number] | undefined
+  for (let at = 12; at + 16 <= Math.min(bytes.length, AVIF_HEAD); at++) {
+    if (!ascii(bytes, at, 'ispe')) continue
+    const [width, height] = [view.getUint32(at + 8), view.getUint32(at + 12)]
+    if (!size || width * height > size[0] * size[1]) size = [width, height]
+  }
+  return size
+}
+
 /**
  * Tells what a picture file is and how large, without decoding it.
- * @throws RangeError in words for what is no picture, damaged, or larger than 40 megapixels.
+ * @throws RangeError in words for what is no picture, damaged, or larger than `MOST_MEGAPIXELS`.
  * @example identifyPicture(pngHead).width // 1
  */
 export function identifyPicture(bytes: Uint8Array): PictureKind {
@@ -55,11 +69,14 @@ export function identifyPicture(bytes: Uint8Array): PictureKind {
   } else if (ascii(bytes, 0, 'RIFF') && ascii(bytes, 8, 'WEBP')) {
     kind = 'WebP'
     size = webpSize(bytes, view)
+  } else if (ascii(bytes, 4, 'ftypavi')) {
+    kind = 'AVIF'
+    size = avifSize(bytes, view)
   } else
     throw new RangeError(
       bytes.length === 0
-        ? 'the file is empty; open a JPEG, PNG or WebP picture'
-        : 'this is no picture, whatever its name says; open a JPEG, PNG or WebP',
+        ? 'the file is empty; open a JPEG, PNG, WebP or AVIF picture'
+        : 'this is no picture, whatever its name says; open a JPEG, PNG, WebP or AVIF',
     )
   if (!size || !(size[0] > 0 && size[1] > 0))
     throw new RangeError(`this ${kind} is damaged: it does not say how large it is`)

@@ -156,6 +156,11 @@ describe('picture files', () => {
       0,
     )
     expect(identifyPicture(jpeg)).toEqual({ kind: 'JPEG', width: 400, height: 300 })
+    // ISO base media file format: ftyp, then the extents in the properties of its item.
+    const avif = bytes(0, 0, 0, 16, 'ftypavif', 0, 0, 0, 0, 0, 0, 0, 20, 'ispe', 0, 0, 0, 0)
+    const size = bytes(0, 0, 2, 128, 0, 0, 1, 224)
+    const whole = new Uint8Array([...avif, ...size])
+    expect(identifyPicture(whole)).toEqual({ kind: 'AVIF', width: 640, height: 480 })
     const webp = bytes(
       'RIFF',
       0,
@@ -185,6 +190,6 @@ describe('picture files', () => {
     expect(() => identifyPicture(bytes('hello there'))).toThrow('this is no picture')
     expect(() => identifyPicture(new Uint8Array())).toThrow('the file is empty')
     expect(() => identifyPicture(png(100, 100).slice(0, 14))).toThrow('this PNG is damaged')
-    expect(() => identifyPicture(png(9000, 9000))).toThrow('81 megapixels; up to 40')
+    expect(() => identifyPicture(png(9000, 9000))).toThrow('81 megapixels; up to 64')
   })
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../../words/failure'
 import { ElButton, ElInput, ElProgress } from 'element-plus'
 import { ref, watch } from 'vue'
 import { freeId, paintOfWell, recordOf, slugOf } from '../../../../core'
@@ -63,7 +64,7 @@ function add(reading: WellReading): void {
     said.value = `${name} is in the box, ${paint.opacity}.`
     trouble.value = ''
   } catch (error) {
-    trouble.value = `Well ${well + 1} was not taken: ${(error as Error).message}`
+    trouble.value = `Well ${well + 1} was not taken: ${failureWords(error)}`
   }
 }
 </script>

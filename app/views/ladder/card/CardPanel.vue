@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../../words/failure'
 import { ElButton, ElCheckbox, ElInput } from 'element-plus'
 import { computed, ref, shallowRef, watch } from 'vue'
 import {
@@ -130,7 +131,7 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
       trouble.value = note
     }
   } catch (error) {
-    trouble.value = `The card could not be made: ${(error as Error).message}. The ladder is as it was.`
+    trouble.value = `The card could not be made: ${failureWords(error)}. The ladder is as it was.`
   }
   saving.value = ''
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureWords } from '../../../words/failure'
 import { ElButton, ElProgress } from 'element-plus'
 import { ref } from 'vue'
 import { fileName, saveFile } from '../../../parts/files/saveFile'
@@ -25,7 +26,7 @@ async function keepTurn(): Promise<void> {
     })
     if (made) saveFile(fileName(`${name} turned`, made.ending), made.clip, made.clip.type)
   } catch (error) {
-    notKept.value = `No film was made: ${(error as Error).message}.`
+    notKept.value = `No film was made: ${failureWords(error)}.`
   }
   recording.value = undefined
 }
