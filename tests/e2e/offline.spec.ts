@@ -102,11 +102,17 @@ test('after one visit it can be installed, every room opens with the server gone
   await expect(name).toHaveValue('Painted at sea')
 })
 
-test('a newer version is offered and not forced', async ({ page }) => {
+test('a newer version is offered and not forced, and all windows go over to it together', async ({
+  page,
+  context,
+}) => {
   const server = new OwnServer()
   await server.start()
   await page.goto(`${server.address}/`)
   await kept(page)
+  const other = await context.newPage()
+  await other.goto(`${server.address}/`)
+  await kept(other)
   await server.stop()
   const [html, worker] = ['index.html', 'sw.js'].map((name) => join(server.dir, name)) as [
     string,
@@ -120,10 +126,14 @@ test('a newer version is offered and not forced', async ({ page }) => {
     for (const ending of ['.br', '.gz']) rmSync(`${file}${ending}`, { force: true })
   await server.start()
   await page.evaluate(async () => (await navigator.serviceWorker.ready).update())
-  const offer = page.getByRole('button', { name: 'Go over to it now' })
-  await expect(offer).toBeVisible()
+  const offerOf = (one: Page) => one.getByRole('button', { name: 'Go over to it now' })
+  await expect(offerOf(page)).toBeVisible()
+  await expect(offerOf(other)).toBeVisible()
   await expect(page.locator('meta[name=newer]')).toHaveCount(0)
-  await offer.click()
+  await offerOf(page).click()
   await expect(page.locator('meta[name=newer]')).toHaveCount(1)
+  // The other window goes along; it is never left with an offer that does nothing.
+  await expect(other.locator('meta[name=newer]')).toHaveCount(1)
+  await other.close()
   await server.stop()
 })
