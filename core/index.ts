@@ -332,6 +332,7 @@ export { asOneBottle, besideOf } from './project/oneBottle'
 /* A commission as a file */
 export { hasBegun, withoutHeld } from './project/held'
 export { paintedSteps } from './coats/paintedSteps'
+export { reachedFrom } from './puddle/reached'
 export { asksAbout, restsOn } from './project/restsOn'
 export type { Cause, FigureAccount, How } from './project/restsOn'
 export { usesOf } from './project/uses'

@@ -2,9 +2,10 @@
 import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import { useCoats } from '../stores/coats/coats'
-import { isKnown, nameOf, paintOf } from '../stores/paints'
+import { isKnown, nameOf } from '../stores/paints'
 import { useProject } from '../stores/project/project'
 import ColourPatch from './ColourPatch.vue'
+import { bottleColour } from './palette/colourOf'
 import { paintColours } from './paintColours'
 
 /** Bottles that the open figure needs and that are not in, the same in every room: the nearest that is, what to do. */
@@ -15,7 +16,7 @@ const rows = computed(() =>
   missing.value.map(({ id, standIn }) => ({
     id,
     name: nameOf(id),
-    lab: isKnown(id) ? paintColours(paintOf(id)).masstone : undefined,
+    lab: bottleColour(id),
     standIn,
   })),
 )

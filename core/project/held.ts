@@ -22,24 +22,13 @@ export function withoutHeld<Of extends Pick<Figure, 'id' | 'accents'>>(
   const held = new Set(
     puddles.flatMap((one) => (one.held && one.figure === figure.id ? [one.id] : [])),
   )
+  const accents = figure.accents?.map((one) => {
+    if (!one.of || isBottle(one.of) || !held.has(one.of.puddle)) return one
+    const { of: _of, thinner: _thinner, passes: _passes, ...rest } = one
+    return rest
+  })
   return {
-    figure: {
-      ...figure,
-      ...(figure.accents
-        ? {
-            accents: figure.accents.map(({ of, thinner, passes, ...rest }) =>
-              of && !isBottle(of) && held.has(of.puddle)
-                ? rest
-                : {
-                    ...rest,
-                    ...(of ? { of } : {}),
-                    ...(thinner === undefined ? {} : { thinner }),
-                    ...(passes === undefined ? {} : { passes }),
-                  },
-            ),
-          }
-        : {}),
-    },
+    figure: accents ? { ...figure, accents } : figure,
     puddles: puddles.filter(({ id }) => !held.has(id)),
   }
 }

@@ -1,5 +1,5 @@
-import { isBottle } from '../puddle/puddle'
 import type { Ingredient } from '../puddle/puddle'
+import { reachedFrom } from '../puddle/reached'
 import type { Bottle } from './bottle'
 import type { Project } from './commission'
 import type { Figure } from './figure'
@@ -8,9 +8,9 @@ import type { FigurePlan } from './plan'
 import { stepKeys } from './steps'
 import type { StepKey } from './steps'
 import { stepOf, stepPuddle } from './storedPuddle'
-import type { StoredPuddle } from './storedPuddle'
 import { mostDropsOf } from './usualDrops'
 import { paintedWith } from './uses'
+import type { PuddleUse } from './uses'
 
 /** What of a commission was changed that mixes rest on. */
 export type Cause =
@@ -125,16 +125,10 @@ function causesOf(before: Project, after: Project, was: Figure, is: Figure): Cau
   return [...causes]
 }
 
-/** Everything that is in what is laid, puddle by puddle. */
-function reached(from: readonly Ingredient[], puddles: ReadonlyMap<string, StoredPuddle>) {
-  const seen = new Set<string>()
-  const look = (of: Ingredient): void => {
-    if (isBottle(of) || seen.has(of.puddle)) return
-    seen.add(of.puddle)
-    for (const part of puddles.get(of.puddle)?.parts ?? []) look(part.of)
-  }
-  from.forEach(look)
-  return seen
+const moveOf = (use: Exclude<PuddleUse, { kind: 'puddle' }>): MoveOf => {
+  if (use.kind === 'coat') return { kind: 'coat', coat: use.coat }
+  if (use.kind === 'accent') return { kind: 'accent', place: use.place }
+  return use.kind === 'detail' ? { kind: 'detail', detail: use.detail } : { kind: 'undercoat' }
 }
 
 function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause[]) {
@@ -142,9 +136,10 @@ function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause
   const { id } = is
   const stored = new Map((after.puddles ?? []).map((one) => [one.id, one]))
   const painted = paintedWith(is)
-  const laid = reached(
+  const partsOf = (puddle: string) => stored.get(puddle)?.parts
+  const laid = reachedFrom(
     painted.map(({ of }) => of),
-    stored,
+    partsOf,
   )
   const found = causes.some((cause) => cause !== 'coats')
   const stays: How = causes.some((cause) => POURED.has(cause)) ? 'held' : 'keeps'
@@ -159,14 +154,14 @@ function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause
   const aimed = causes.some((cause) => AIMING.has(cause))
   // What a method mixed of the ladder's own steps follows them.
   const ofSteps = (puddle: string): boolean =>
-    [...reached([{ puddle }], stored)].some((name) => stepOf(id, name))
+    [...reachedFrom([{ puddle }], partsOf).keys()].some((name) => stepOf(id, name))
   const brought = new Set((aimed && is.stack?.brought) || [])
   for (const puddle of brought)
     if (!stored.has(puddle) || ofSteps(puddle)) brought.delete(puddle)
     else rests.push({ of: { kind: 'mix', puddle }, how: 'held' })
   /** Of a move: as the least settled of what it is painted with. */
   const howOf = (of: Ingredient): How | undefined => {
-    const names = [...reached([of], stored)]
+    const names = [...reachedFrom([of], partsOf).keys()]
     const all = names.flatMap((name) => steps.get(name) ?? (brought.has(name) ? ['held'] : []))
     return (['followed', 'held', 'follows', 'keeps'] as const).find((how) => all.includes(how))
   }
@@ -174,14 +169,7 @@ function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause
   for (const { use, of } of painted) {
     const how = howOf(of)
     if (!how || use.kind === 'puddle' || !is.stack) continue
-    const move: MoveOf =
-      use.kind === 'coat'
-        ? { kind: 'coat', coat: use.coat }
-        : use.kind === 'accent'
-          ? { kind: 'accent', place: use.place }
-          : use.kind === 'detail'
-            ? { kind: 'detail', detail: use.detail }
-            : { kind: 'undercoat' }
+    const move = moveOf(use)
     const key = JSON.stringify(move)
     if (moves.get(key)?.how !== 'followed') moves.set(key, { of: move, how })
   }

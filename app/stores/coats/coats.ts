@@ -13,6 +13,7 @@ import {
   missingBottles,
   offBy,
   partsWithStandIns,
+  reachedFrom,
   reliefPlaces,
   resolveStack,
   stackLayers,
@@ -109,14 +110,6 @@ export const useCoats = defineStore('coats', () => {
     missingBottles(bottles, store.paintsIn, known)
   /** Bottles that were not found for it: in what is laid, in steps that are settled, in glazes and eyes of one's own. */
   const chosenBottles = computed<string[]>(() => {
-    const seen = new Set<string>()
-    const bottles = new Set<string>()
-    const look = (of: Ingredient): void => {
-      if (isBottle(of)) return void bottles.add(of.bottle)
-      if (seen.has(of.puddle)) return
-      seen.add(of.puddle)
-      for (const part of store.puddleOf(of.puddle)?.parts ?? []) look(part.of)
-    }
     const { id, accents = [], details = [] } = store.figure
     const own = [
       ...ingredientsOf(plan.value),
@@ -124,8 +117,10 @@ export const useCoats = defineStore('coats', () => {
       ...accents.map(({ of }) => of),
       ...details.flatMap(({ shadow, middle, light }) => [shadow, middle, light]),
     ]
-    for (const of of own) if (of) look(of)
-    return [...bottles]
+    const laid = own.flatMap((of) => of ?? [])
+    const inside = reachedFrom(laid, (puddle) => store.puddleOf(puddle)?.parts)
+    const all = [...laid, ...[...inside.values()].flat().map(({ of }) => of)]
+    return [...new Set(all.flatMap((of) => (isBottle(of) ? of.bottle : [])))]
   })
   const missing = computed(() => absent(chosenBottles.value))
   /** How the stack would end in shadow, in the middle and lit, were something of it otherwise. */

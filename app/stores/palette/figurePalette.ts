@@ -9,6 +9,7 @@ import {
   mixPaints,
   opaqueReflectance,
   palettePlan,
+  reachedFrom,
   sameIngredient,
   stepOf,
   wantedDrops,
@@ -143,25 +144,23 @@ export class FigurePalette {
   standing(): Standing {
     const { figure, glazes } = this.paint
     const stack = stackPlanOf(figure)
-    const steps = new Map<string, readonly PuddlePart[]>()
-    const look = (of: Ingredient): void => {
-      if (isBottle(of) || steps.has(of.puddle)) return
-      const parts = this.partsOf(of.puddle) ?? []
-      if (parts.length > 0 && stepOf(figure.id, of.puddle)) steps.set(of.puddle, parts)
-      for (const part of parts) look(part.of)
-    }
-    for (const of of ingredientsOf(stack)) look(of)
     const accents = [...glazes].flatMap(([place, { of, made, ratio, passes }]) => {
       if (of || passes === 0) return []
-      for (const part of made) look(part.of)
       const name = this.nameOf(glazedWith(figure.id, place, glazes)!)
       return [{ place, name, parts: made, thinner: ratio, passes }]
     })
-    for (const { of } of figure.accents ?? []) if (of) look(of)
+    const laid = [
+      ...ingredientsOf(stack),
+      ...accents.flatMap(({ parts }) => parts.map((part) => part.of)),
+      ...(figure.accents ?? []).flatMap(({ of }) => of ?? []),
+    ]
+    const steps = [...reachedFrom(laid, this.partsOf)].flatMap(([id, parts]) =>
+      parts.length > 0 && stepOf(figure.id, id) ? [{ id, parts }] : [],
+    )
     return {
       figure: figure.id,
       stack,
-      steps: [...steps].map(([id, parts]) => ({ id, parts })),
+      steps,
       accents,
     }
   }

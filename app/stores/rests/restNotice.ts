@@ -1,7 +1,7 @@
 import { until } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
-import { asksAbout, hasBegun, isBottle, methods, restsOn, stepPuddle } from '../../../core'
+import { asksAbout, hasBegun, methods, reachedFrom, restsOn, stepPuddle } from '../../../core'
 import type { Cause, How, MoveOf, Project } from '../../../core'
 import { useCoats } from '../coats/coats'
 import { useLadder } from '../ladder/ladder'
@@ -126,16 +126,14 @@ export const useRestNotice = defineStore('restNotice', () => {
     if (!asked) return
     const { id } = store.figure
     const had = new Map(asked.quiet.steps.map((step) => [stepPuddle(id, step.key), step]))
-    const wanted = new Map<string, ShownStep>()
-    const look = (puddle: string): void => {
+    const followed = (accountOf(asked.project)?.rests ?? []).flatMap(({ of, how }) =>
+      of.kind === 'step' && how === 'followed' ? [{ puddle: stepPuddle(id, of.step) }] : [],
+    )
+    const wanted = reachedFrom(followed, (puddle) => had.get(puddle)?.made)
+    const steps = [...wanted.keys()].flatMap((puddle) => {
       const step = had.get(puddle)
-      if (!step || wanted.has(puddle)) return
-      wanted.set(puddle, step)
-      for (const { of } of step.made) if (!isBottle(of)) look(of.puddle)
-    }
-    for (const { of, how } of accountOf(asked.project)?.rests ?? [])
-      if (of.kind === 'step' && how === 'followed') look(stepPuddle(id, of.step))
-    const steps = [...wanted.values()].map(({ key, made }) => ({ key, parts: made }))
+      return step ? [{ key: step.key, parts: step.made }] : []
+    })
     answer(['followed'], () => store.keepSteps(id, steps))
   }
   /** What was held is found for what the figure is now; mixes of a method are made anew with it, coats and all. */

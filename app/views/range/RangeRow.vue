@@ -6,13 +6,13 @@ import { chromaOf } from '../../../core'
 import type { Figure, Ingredient, Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
-import { paintColours } from '../../parts/paintColours'
-import { isKnown, nameOf, paintOf } from '../../stores/paints'
+import { bottleColour } from '../../parts/palette/colourOf'
+import { nameOf } from '../../stores/paints'
 import type { RangeRow, RangeStep } from '../../stores/range/rows'
 import type { Sharing } from '../../stores/range/sharing'
 import CoatedStrip from './CoatedStrip.vue'
+import RangePuddles from './RangePuddles.vue'
 import { endsShortly, sharingWords } from '../../words/range'
-import { vTip } from '../../parts/tip/tip'
 
 /** One figure: its puddles as wells with their drops, its ladder with the ratios, and how it stands to the others. */
 const props = defineProps<{
@@ -34,7 +34,7 @@ defineEmits<{ apart: []; share: [] }>()
 const seen = (lab: Lab): Lab => (props.grey && chromaOf(lab) > 0 ? { ...lab, a: 0, b: 0 } : lab)
 const puddles = computed(() => (props.row?.steps ?? []).filter(({ puddle }) => puddle))
 const labOf = (of: Ingredient): Lab | undefined =>
-  'bottle' in of && isKnown(of.bottle) ? paintColours(paintOf(of.bottle)).masstone : undefined
+  'bottle' in of ? bottleColour(of.bottle) : undefined
 const ends = computed(() => {
   const { steps, reached } = props.row!
   return endsShortly(reached, steps[0]!.target.L, steps.at(-1)!.target.L)
@@ -75,19 +75,7 @@ function label(step: RangeStep): string {
       <slot />
     </div>
     <template v-if="row">
-      <ol class="wells" aria-label="Puddles">
-        <li v-for="step in puddles" :key="step.key" v-tip="step.name">
-          <ColourPatch :lab="seen(step.painted)" class="well" />
-          <span class="beads">
-            <DropBeads
-              v-for="(part, i) in step.made"
-              :key="i"
-              :lab="labOf(part.of)"
-              :drops="part.drops"
-            />
-          </span>
-        </li>
-      </ol>
+      <RangePuddles :steps="puddles" :seen="seen" />
       <div class="strip" :class="{ foot: row.coated }" :style="strip">
         <ColourPatch
           v-for="step in row.steps"
@@ -159,33 +147,6 @@ p {
   font-size: 14px;
   line-height: 1.2;
 }
-.wells {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.wells li {
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  min-width: 0;
-  flex: 1 1 0;
-}
-.well {
-  flex: none;
-  width: 26px;
-  min-height: 26px;
-  border-radius: 50%;
-}
-.beads {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 1px;
-  max-width: 50px;
-}
 .strip {
   position: relative;
   display: flex;
@@ -234,18 +195,10 @@ p {
     grid-template-columns: minmax(0, 1fr) 120px;
     padding: 4px 0 8px;
   }
-  .wells {
-    order: 2;
-    grid-column: 1 / -1;
-    padding: 4px 0;
-  }
   .strip {
     order: 3;
     grid-column: 1 / -1;
     height: 52px;
-  }
-  .beads {
-    max-width: 82px;
   }
 }
 @media (max-width: 640px) {
