@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLocalStorage, useMediaQuery } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { replaced } from './offline/replaced'
@@ -12,6 +12,7 @@ import { useArrival } from './keys/useArrival'
 import { useBackupReminder } from './keys/useBackupReminder'
 import { useKeys } from './keys/useKeys'
 import { helpShown, tourShown } from './parts/helpShown'
+import { useGround } from './parts/ground'
 import { later } from './parts/later'
 import { tip } from './parts/tip/tip'
 import FieldSwitch from './parts/FieldSwitch.vue'
@@ -27,10 +28,9 @@ const room = computed(() => rooms.find(({ name }) => name === route.name))
 const empty = computed(() => room.value?.ofFigure && store.project.figures.length === 0)
 const linked = computed(() => (inside.value ? rooms.filter(({ under }) => !under) : []))
 
-const field = useLocalStorage<'middle' | 'dim' | 'light'>('cobaltfinch-field', 'middle', {
-  // Where storage is refused the ground is chosen anew on every visit.
-  onError: () => undefined,
-})
+const field = useGround()
+/** A room of its own has a way out instead of the others. */
+const whole = computed(() => inside.value && room.value?.whole === true && !empty.value)
 watchEffect(() => document.documentElement.setAttribute('data-field', field.value))
 
 const { away, again } = useAwayRoom()
@@ -80,9 +80,9 @@ function skip(): void {
 </script>
 
 <template>
-  <div class="shell">
+  <div class="shell" :class="{ whole }">
     <a class="skip" href="#room" @click.prevent="skip">To the room</a>
-    <nav ref="nav" class="rooms" aria-label="Rooms">
+    <nav v-show="!whole" ref="nav" class="rooms" aria-label="Rooms">
       <RouterLink to="/" class="brand">cobalt<wbr />finch</RouterLink>
       <RouterLink to="/" class="room" :class="{ here: !inside }">Shelf</RouterLink>
       <RouterLink
@@ -201,6 +201,9 @@ function skip(): void {
   flex: 1;
   min-height: 0;
   overflow: auto;
+}
+.shell.whole {
+  grid-template-columns: minmax(0, 1fr);
 }
 @media (max-width: 640px) {
   .shell {

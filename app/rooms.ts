@@ -10,6 +10,8 @@ export interface Room<Name extends string = string> {
   /** It works on a figure: a commission without one has something else to say. */
   ofFigure?: boolean
   component: () => Promise<unknown>
+  /** It takes the whole screen: no other room beside it, but a way out. */
+  whole?: boolean
   /** It looks for mixes as soon as it stands: the thread that finds them begins beside the room. */
   mixes?: boolean
 }
@@ -79,6 +81,7 @@ export const rooms: Room<RoomName>[] = [
   {
     name: 'Bench',
     path: '/bench',
+    whole: true,
     ofFigure: true,
     component: () => import('./views/bench/BenchView.vue'),
   },

@@ -19,6 +19,32 @@ interface Shown {
   of?: string
 }
 
+interface WantedForm {
+  sculpt: string | undefined
+  wanted: FormKey
+}
+const ready = new Map<FormKey, ShownForm>()
+async function formOf(wanted: FormKey): Promise<ShownForm> {
+  const known = ready.get(wanted)
+  if (known) return known
+  const answer = await fetch(`/forms/${wanted}.glb`)
+  if (!answer.ok) throw new Error(`the server answered ${answer.status}`)
+  const made = await threads.sculpt().form(await answer.arrayBuffer())
+  ready.set(wanted, made)
+  return made
+}
+/** One of our forms, or the painter's own sculpt. */
+export async function formOfFigure({ sculpt, wanted }: WantedForm): Promise<Shown> {
+  // Storage may be refused; the forms of our own still show.
+  const own =
+    sculpt &&
+    (await threads
+      .sculpt()
+      .kept(sculpt)
+      .catch(() => undefined))
+  return own ? { form: own, own, of: sculpt } : { form: await formOf(wanted) }
+}
+
 /** The form that the ladder is seen on: one of ours, or the painter's own sculpt for this figure. */
 export const useForm = defineStore('form', () => {
   const store = useProject()
@@ -31,29 +57,9 @@ export const useForm = defineStore('form', () => {
   const detail = ref<'fine' | 'coarse'>('coarse')
   const key = computed<FormKey>(() => store.plan.form ?? 'head')
   const name = computed(() => own.value?.name ?? forms[key.value].name)
-  const ready = new Map<FormKey, ShownForm>()
-  async function formOf(wanted: FormKey): Promise<ShownForm> {
-    const known = ready.get(wanted)
-    if (known) return known
-    const answer = await fetch(`/forms/${wanted}.glb`)
-    if (!answer.ok) throw new Error(`the server answered ${answer.status}`)
-    const made = await threads.sculpt().form(await answer.arrayBuffer())
-    ready.set(wanted, made)
-    return made
-  }
-  const shown = useAnswer<{ sculpt: string | undefined; wanted: FormKey }, Shown>(
-    async ({ sculpt, wanted }) => {
-      // Storage may be refused; the forms of our own still show.
-      const own =
-        sculpt &&
-        (await threads
-          .sculpt()
-          .kept(sculpt)
-          .catch(() => undefined))
-      return own ? { form: own, own, of: sculpt } : { form: await formOf(wanted) }
-    },
-    { words: (why) => `The form could not be loaded: ${why}. The ladder goes on without it.` },
-  )
+  const shown = useAnswer<WantedForm, Shown>(formOfFigure, {
+    words: (why) => `The form could not be loaded: ${why}. The ladder goes on without it.`,
+  })
   const geometry = computed(() => shown.answer.value?.form)
   const own = computed(() => shown.answer.value?.own)
   watch(

@@ -2,6 +2,8 @@ import type {
   BottleDrops,
   Lab,
   Likeness,
+  Looked,
+  LookingAnswer,
   Paint,
   PaintByEye,
   Recipe,
@@ -28,6 +30,18 @@ export interface MendAnswer {
   /** A fresh recipe. */
   fresh: BottleDrops[]
 }
+/** A well that was looked at, once or more; what was added after each look. */
+export interface LookJob {
+  parts: BottleDrops[]
+  aim: Lab
+  /** Bottles at hand, and those that are in the well already. */
+  paints: Paint[]
+  inWell: Paint[]
+  looks: { looked: Looked; add: BottleDrops[] }[]
+}
+export type LookAnswer =
+  | (Omit<Extract<LookingAnswer, { kind: 'add' }>, 'add'> & { add: BottleDrops[] })
+  | Exclude<LookingAnswer, { kind: 'add' }>
 export interface WishAnswer extends PlainMix {
   /** A starter pigment that is not in the box. */
   paint: string

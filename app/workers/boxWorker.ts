@@ -7,15 +7,18 @@ import {
   paintByEye,
   partsById,
   readCard,
+  rightByLooking,
   standIns,
   starterPaints,
   substituteRecipe,
   resolvedParts,
 } from '../../core'
-import type { CardPicture, CardReading, Lab, Limits, Paint, Recipe } from '../../core'
+import type { BottleDrops, CardPicture, CardReading, Lab, Limits, Paint, Recipe } from '../../core'
 import { patience } from './patience'
 import type {
   LikeAnswer,
+  LookAnswer,
+  LookJob,
   MendAnswer,
   MendJob,
   PlainMix,
@@ -57,6 +60,14 @@ const api = {
     const { front, fresh, ...rest } = mendWell({ ...job, parts: known }, patience(400))
     const ways = front.map(({ add, ...one }) => ({ ...one, add: partsById(add) }))
     return { ...rest, front: ways, fresh: partsById(fresh.parts) }
+  },
+  /** What to add to a well by how it looks. */
+  look({ parts, looks, aim, paints, inWell }: LookJob): LookAnswer {
+    const byId = new Map([...inWell, ...paints].map((paint) => [paint.id, paint]))
+    const known = (list: BottleDrops[]) => resolvedParts(list, (id) => byId.get(id)!)
+    const seen = looks.map(({ looked, add }) => ({ looked, add: known(add) }))
+    const answer = rightByLooking({ parts: known(parts), aim, paints, looks: seen })
+    return answer.kind === 'add' ? { ...answer, add: partsById(answer.add) } : answer
   },
   /** The starter pigment that would bring a target nearest. */
   wish(target: Lab, paints: Paint[], best: number): WishAnswer | undefined {

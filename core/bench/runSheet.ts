@@ -71,7 +71,7 @@ export function runSheet(
     kind: MoveKind,
     words: string,
     passes = 1,
-    puddle?: string,
+    from?: readonly Ingredient[] | string,
   ): BenchMove => {
     const ref = { figure: figure.id, copy: figure.copy, of }
     return {
@@ -82,7 +82,8 @@ export function runSheet(
       dryMin: Math.round(
         timesOf(kind).dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
       ),
-      ...(puddle ? { puddle } : {}),
+      ...(typeof from === 'string' ? { puddle: from } : {}),
+      ...(typeof from === 'object' ? { puddle: wellKey(from), wells: from.map(ingredientKey) } : {}),
     }
   }
   const coats = figure.stack.coats.map((coat) => {
@@ -91,13 +92,13 @@ export function runSheet(
     const of: MoveOf = { kind: 'coat', coat: coat.id }
     const words = wordsOf({ kind: 'coat', coat, thinner, passes })
     return pigmented
-      ? move(of, coat.kind, words, passes, wellKey([coat.of]))
+      ? move(of, coat.kind, words, passes, [coat.of])
       : move(of, coat.kind, words)
   })
   const { under } = figure.stack
   const first = under.kind === 'flat' ? under.of : under.dark
   // A can or a bottle is open already; what was mixed for it has to be.
-  const mixed = (of: Ingredient): string | undefined => (isBottle(of) ? undefined : wellKey([of]))
+  const mixed = (of: Ingredient): Ingredient[] | undefined => (isBottle(of) ? undefined : [of])
   const ground = wordsOf({ kind: 'undercoat', of: first })
   const light = under.kind === 'sketch' ? under : undefined
   // A first coat of the same all over is its own undercoat.
@@ -119,11 +120,11 @@ export function runSheet(
       : []),
     ...coats,
     ...figure.accents.map(({ place, name, of }) => {
-      const well = of ? wellKey([of]) : foundKey(figure.id, `accent ${place}`)
+      const well = of ? [of] : foundKey(figure.id, `accent ${place}`)
       return move({ kind: 'accent', place }, 'accent', wordsOf({ kind: 'accent', name }), 1, well)
     }),
     ...(figure.details ?? []).map(({ key, name, of }) => {
-      const well = of ? wellKey(of) : foundKey(figure.id, `detail ${key}`)
+      const well = of ?? foundKey(figure.id, `detail ${key}`)
       const words = wordsOf({ kind: 'detail', name })
       return move({ kind: 'detail', detail: key }, 'detail', words, 1, well)
     }),

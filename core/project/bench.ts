@@ -27,6 +27,18 @@ export interface DoneMove extends MoveRef {
   taken?: BottleDrops[]
 }
 
+/** A well that was mixed at the bench before it was painted with: as it stands on the palette until it dries out. */
+export interface MixedWell {
+  id: string
+  /** Whose move it was mixed for. */
+  figure: string
+  /** What is in it, by its key (`ingredientKey`). */
+  well: string
+  at: number
+  /** What it took from the bottles. */
+  taken?: BottleDrops[]
+}
+
 /** A coat that dries, and until when, ms since 1970. */
 export interface DryingTimer extends MoveRef {
   words: string

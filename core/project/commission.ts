@@ -1,5 +1,5 @@
 import type { Tone } from '../tone/tone'
-import type { DoneMove, DryingTimer, LogEntry } from './bench'
+import type { DoneMove, DryingTimer, LogEntry, MixedWell } from './bench'
 import type { Bottle, OwnPaint } from './bottle'
 import type { Figure } from './figure'
 import type { StoredPuddle } from './storedPuddle'
@@ -46,5 +46,6 @@ export interface Project {
   tones?: KeptTone[]
   /** Where the painter stands at the bench. */
   done?: DoneMove[]
+  mixed?: MixedWell[]
   timers?: DryingTimer[]
 }

@@ -111,6 +111,7 @@ export function secondCommission(project: Project, name: string, newId: NewId): 
     log: _log,
     done: _done,
     timers: _timers,
+    mixed: _mixed,
     puddles = [],
     ...rest
   } = structuredClone(project)

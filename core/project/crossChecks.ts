@@ -36,6 +36,7 @@ export function crossChecks(
     ...twice(project.box, 'box'),
     ...twice(project.log, 'log'),
     ...twice(project.puddles, 'puddles'),
+    ...twice(project.mixed, 'mixed'),
   ]
   project.box?.forEach(({ id }, i) => {
     if (paintIds.has(id))

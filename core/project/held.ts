@@ -4,11 +4,13 @@ import type { Figure } from './figure'
 import type { StoredPuddle } from './storedPuddle'
 
 /**
- * Whether anything of a figure is painted: from then on its mixes stay as they were poured, unless its painter says so.
+ * Whether anything of a figure is painted or mixed at the bench: from then on its mixes stay as they were poured, unless its painter says so.
  * @example hasBegun({ done: [] }, 'mei') // false
  */
-export const hasBegun = ({ done = [] }: Pick<Project, 'done'>, figure: string): boolean =>
-  done.some((move) => move.figure === figure)
+export const hasBegun = (
+  { done = [], mixed = [] }: Pick<Project, 'done' | 'mixed'>,
+  figure: string,
+): boolean => [...done, ...mixed].some((one) => one.figure === figure)
 
 /**
  * A figure without the mixes that were held for it as its painting began: steps and glazes are found for it again.

@@ -16,6 +16,7 @@ export const mostOf = {
   tones: 200,
   log: 5000,
   done: 20000,
+  mixed: 5000,
   timers: 1000,
   dried: 300,
   puddles: 5000,
@@ -39,6 +40,7 @@ export const longest = {
   id: 80,
   /** A figure's id and a step. */
   puddleId: 100,
+  well: 1000,
   name: 120,
   shortName: 80,
   note: 2000,

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { displayColour } from '../../../core'
 import type { Lab, Place, Spot } from '../../../core'
 import { useForm } from '../../stores/form'
 import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project/project'
 import { formLook } from './formLook'
 import type { BrushEdge } from './formPaint'
 import { useFormPoints } from './formPoints'
 import type { Living } from '../../stores/accents/soFar'
+import { useOpenSubject } from './formSubject'
+import type { FormSubject } from './formSubject'
 import { formScene } from './formScene'
 import type { FormScene } from './formScene'
 
@@ -28,6 +30,10 @@ const props = withDefaults(
     zones?: readonly string[]
     /** Only what lies here is painted; the rest is the grey of the ground. */
     place?: Place
+    /** What is laid on that place now: it is lit in this colour, turned to the eye, and the rest is dimmed. */
+    lit?: Lab
+    /** Another figure's form than the open one's. */
+    of?: FormSubject
     /** Glazes and small parts on their places. */
     life?: readonly Living[]
     /** Colours of a second light from the other side. */
@@ -39,15 +45,18 @@ const props = withDefaults(
     painted: undefined,
     zones: undefined,
     place: undefined,
+    lit: undefined,
+    of: undefined,
     life: undefined,
     second: undefined,
   },
 )
 /** What kind of spot was pointed at. */
 const emit = defineEmits<{ spot: [spot: Omit<Spot, 'zone'>] }>()
-const store = useProject()
 const ladder = useLadder()
 const form = useForm()
+const open = useOpenSubject()
+const subject = computed(() => props.of ?? open.value)
 const canvas = ref<HTMLCanvasElement>()
 const frame = ref<HTMLElement>()
 const size = useElementSize(frame)
@@ -56,12 +65,16 @@ const without = ref(false)
 let angle = 0
 
 const look = computed(() => {
-  const at = ladder.steps.findIndex(({ key }) => key === 'base')
+  const { steps, light } = subject.value
+  const at = steps.findIndex(({ key }) => key === 'base')
+  const own = props.of
+    ? steps.map(({ target }) => target)
+    : ladder.steps.map(({ painted, target }) => painted ?? target)
   return formLook({
-    labs: props.labs ?? ladder.steps.map(({ painted, target }) => painted ?? target),
+    labs: props.labs ?? own,
     base: props.labs ? (props.labs.length - 1) / 2 : at,
-    baseL: ladder.steps[at]!.target.L,
-    key: store.plan.key,
+    baseL: steps[at]!.target.L,
+    key: light,
     grey: props.grey,
     edges: props.edges,
     second: props.second,
@@ -75,7 +88,9 @@ const { spotAt, mask, coated, life } = useFormPoints({
   zones: () => props.zones ?? [],
   life: () => props.life,
   grey: () => props.grey,
+  of: () => subject.value,
 })
+const lit = computed(() => props.lit && displayColour(props.lit).rgb)
 let pressed: [number, number] | undefined
 /** A press that did not turn the form points at it. */
 function released(event: PointerEvent): void {
@@ -87,7 +102,7 @@ function released(event: PointerEvent): void {
     (2 * (event.clientX - left)) / width - 1,
     1 - (2 * (event.clientY - top)) / height,
   )
-  if (point !== undefined && form.geometry) emit('spot', spotAt.value(point))
+  if (point !== undefined && subject.value.geometry) emit('spot', spotAt.value(point))
 }
 
 onMounted(() => {
@@ -99,13 +114,21 @@ onMounted(() => {
     return
   }
   watch(
-    () => form.geometry,
+    () => subject.value.geometry,
     (made) => made && scene.value?.show(made),
     { immediate: true },
   )
   watch(coated, (colours) => scene.value?.coat(colours), { immediate: true })
   watch(mask, (placed) => scene.value?.mask(placed), { immediate: true })
   watch(life, (now) => scene.value?.live(now), { immediate: true })
+  watch(lit, (rgb) => scene.value?.lit(rgb), { immediate: true })
+  watch(
+    [() => subject.value.geometry, mask, lit],
+    () => {
+      if (lit.value && subject.value.geometry) scene.value?.face(mask.value)
+    },
+    { immediate: true },
+  )
   watch(look, (now) => scene.value?.paint(now), { immediate: true })
   watch(
     [size.width, size.height],
@@ -150,16 +173,16 @@ function keys(event: KeyboardEvent): void {
 <template>
   <div ref="frame" class="frame">
     <canvas
-      v-show="!without && form.geometry"
+      v-show="!without && subject.geometry"
       ref="canvas"
       tabindex="0"
       role="img"
-      :aria-label="`${form.name}, painted with this ladder; left and right arrows turn it`"
+      :aria-label="`${subject.name}, ${lit ? 'where this mix goes' : 'painted with this ladder'}; left and right arrows turn it`"
       @keydown="keys"
       @pointerdown="pressed = [$event.clientX, $event.clientY]"
       @pointerup="released"
     />
-    <p v-if="form.trouble && !form.geometry" role="alert">{{ form.trouble }}</p>
+    <p v-if="form.trouble && !subject.geometry" role="alert">{{ form.trouble }}</p>
     <p v-if="without" class="soft">
       This browser has no WebGL, so the form cannot be shown. The strip has the same colours.
     </p>

@@ -24,6 +24,7 @@ export function formMaterial() {
       from: { value: [0, 1, 2, 3].map(() => new Vector4()) },
       hollow: { value: 0 },
       ridges: { value: 0 },
+      lit: { value: new Vector3() },
       ramp: { value: ramp },
     },
   })

@@ -29,7 +29,7 @@ export interface FormLook {
 }
 
 /** What a picture of a form may need; what it does not costs no pixel anything. */
-export type FormNeed = 'SECOND' | 'LIFE' | 'COATED' | 'MASKED' | 'STRAY'
+export type FormNeed = 'SECOND' | 'LIFE' | 'COATED' | 'MASKED' | 'STRAY' | 'LIT'
 
 const shared = `
   varying float level;
@@ -106,6 +106,7 @@ export const fragmentShader = `${shared}
   uniform sampler2D grain;
   uniform float stray;
   uniform float meets;
+  uniform vec3 lit;
   void main() {
     float off = 0.0;
 #ifdef STRAY
@@ -123,7 +124,16 @@ export const fragmentShader = `${shared}
 #ifdef LIFE
     paint = mix(paint + shift, part.rgb, part.a);
 #endif
+#ifdef LIT
+    float here = 1.0;
 #ifdef MASKED
+    here = smoothstep(0.35, 0.65, inside);
+#endif
+    // What is painted so far stays to be seen, greyed and dimmed; the place stands out in what is laid there.
+    float grey = dot(paint, vec3(0.3, 0.59, 0.11));
+    vec3 rest = mix(vec3(0.3 + 0.34 * level), mix(vec3(grey), paint, 0.4), 0.4);
+    paint = mix(rest, min(vec3(1.0), lit * (0.84 + 0.26 * level)), here);
+#elif defined(MASKED)
     // What is not meant turns to the grey of the ground, a little shaded so that the form is still seen.
     paint = mix(paint, vec3(0.52 + 0.26 * level), 1.0 - smoothstep(0.4, 0.6, inside));
 #endif

@@ -10,14 +10,11 @@ import {
   lightParts,
   reaching,
   spotOf,
-  usualKey,
 } from '../../../core'
 import type { Lab, Place, Spot } from '../../../core'
 import type { Living } from '../../stores/accents/soFar'
-import { useForm } from '../../stores/form'
-import { useLadder } from '../../stores/ladder/ladder'
-import { useProject } from '../../stores/project/project'
 import type { FormLife } from './formScene'
+import type { FormSubject } from './formSubject'
 
 type Screen = readonly [number, number, number]
 
@@ -29,19 +26,19 @@ export function useFormPoints(asked: {
   zones: () => readonly string[]
   life: () => readonly Living[] | undefined
   grey: () => boolean
+  of: () => FormSubject
 }) {
-  const store = useProject()
-  const ladder = useLadder()
-  const form = useForm()
+  const geometry = computed(() => asked.of().geometry)
   const onScreen = ({ L, a, b }: Lab): Screen =>
     displayColour(asked.grey() ? { L, a: 0, b: 0 } : { L, a, b }).rgb
 
   /** What kind of spot a point of the form is, as the ladder parts the light. */
   const spotAt = computed(() => {
-    const at = ladder.steps.findIndex(({ key }) => key === 'base')
-    const parts = lightParts(ladder.steps[at]!.target.L, at, ladder.steps.length - 1 - at)
-    const key = keyVector(store.plan.key ?? usualKey)
-    const made = form.geometry
+    const { steps, light } = asked.of()
+    const at = steps.findIndex(({ key }) => key === 'base')
+    const parts = lightParts(steps[at]!.target.L, at, steps.length - 1 - at)
+    const key = keyVector(light)
+    const made = geometry.value
     const from = made && harmonics(...key, made.reach.terms)
     return (p: number) =>
       spotOf(
@@ -59,8 +56,9 @@ export function useFormPoints(asked: {
   })
   /** Weights of the places of life on our own forms, worked out where one is first asked for. */
   const weightsOf = computed(() => {
-    const made = form.geometry
-    const zones = form.own || !made ? [] : lifeZones[form.key]
+    const made = geometry.value
+    const { own, key } = asked.of()
+    const zones = own || !made ? [] : lifeZones[key]
     const known = new Map<string, Float32Array>()
     return (key: string): Float32Array | undefined => {
       const zone = zones.find((one) => one.key === key)
@@ -73,7 +71,7 @@ export function useFormPoints(asked: {
   /** Where a place is; on a sculpt no place of life is marked, and it is shown without that. */
   const mask = computed(() => {
     const place = asked.place()
-    if (!place || !form.geometry || isEverywhere(place)) return undefined
+    if (!place || !geometry.value || isEverywhere(place)) return undefined
     const named = [...new Set(place.flatMap(({ zones = [], but = [] }) => [...zones, ...but]))]
     const marked = named.filter((key) => weightsOf.value(key))
     const bare = place.map(({ zones, but, ...where }) => ({
@@ -82,7 +80,7 @@ export function useFormPoints(asked: {
       ...(but?.some((key) => marked.includes(key)) ? { but } : {}),
     }))
     const zoneAt = zonesAt(marked)
-    return Float32Array.from(form.geometry.occlusion, (_, p) => {
+    return Float32Array.from(geometry.value.occlusion, (_, p) => {
       const zone = marked.length > 0 ? zoneAt(p) : undefined
       return liesAt(bare, { ...spotAt.value(p), ...(zone ? { zone } : {}) }) ? 1 : 0
     })
@@ -90,8 +88,8 @@ export function useFormPoints(asked: {
   /** Every point in the colour of its kind of spot. */
   const coated = computed(() => {
     const painted = asked.painted()
-    if (!painted || !form.geometry) return undefined
-    const many = form.geometry.occlusion.length
+    if (!painted || !geometry.value) return undefined
+    const many = geometry.value.occlusion.length
     const zoneAt = asked.zones().length > 0 ? zonesAt(asked.zones()) : undefined
     const colours = new Float32Array(3 * many)
     const known = new Map<string, Screen>()
@@ -107,7 +105,7 @@ export function useFormPoints(asked: {
   })
   /** Glazes and small parts where they lie. */
   const life = computed<FormLife | undefined>(() => {
-    const made = form.geometry
+    const made = geometry.value
     const living = (asked.life() ?? []).filter(({ zone }) => weightsOf.value(zone))
     if (!made || living.length === 0) return undefined
     const many = made.occlusion.length

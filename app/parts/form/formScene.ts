@@ -14,6 +14,7 @@ import {
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
 import { harmonics } from '../../../core'
 import { brushEdges, fillRamp } from './formPaint'
+import { viewOf } from './formView'
 import { formGeometry } from './formGeometry'
 import type { BareForm } from './formGeometry'
 import { formMaterial } from './formMaterial'
@@ -43,6 +44,10 @@ export interface FormScene {
   coat(colours: Float32Array | undefined): void
   /** Places of life on every point: what a glaze shifts, and what covers, with how much of it; none when not given. */
   live(life: FormLife | undefined): void
+  /** What is masked stands out in this colour, and the rest is dimmed; as it is painted when none is given. */
+  lit(rgb: readonly [number, number, number] | undefined): void
+  /** Turns to these points, 0 or 1 each, and nearer where they are few; to the whole when nothing is given. */
+  face(placed: Float32Array | undefined): void
   /** What stands behind the form; nothing, so that the page is seen, when none is given. */
   behind(colour: string | undefined): void
   /** The point that is nearest to a place on the canvas, −1 to 1 each way; nothing beside the form. */
@@ -83,7 +88,7 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
   }
   const controls = new OrbitControls(camera, canvas)
   controls.enablePan = false
-  controls.minDistance = 2.5
+  controls.minDistance = 1.5
   controls.maxDistance = 9
   controls.addEventListener('change', later)
   // A browser that took the context away and gives it back: the renderer sets itself up anew, and it is drawn again.
@@ -137,6 +142,18 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       if (glazed.length !== mesh.geometry.getAttribute('glazed')?.array.length) return
       mesh.geometry.setAttribute('glazed', new BufferAttribute(glazed, 3))
       mesh.geometry.setAttribute('over', new BufferAttribute(over, 4))
+      later()
+    },
+    lit(rgb) {
+      need('LIT', rgb !== undefined)
+      if (rgb) (material.uniforms.lit!.value as Vector3).set(...rgb)
+      later()
+    },
+    face(placed) {
+      const { target, from } = viewOf(mesh.geometry, placed)
+      controls.target.copy(target)
+      camera.position.copy(from)
+      controls.update()
       later()
     },
     behind(colour) {

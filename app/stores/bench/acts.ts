@@ -1,17 +1,21 @@
 import { computed } from 'vue'
-import { hasBegun, mostOf, moveKey, takenFromBottles } from '../../../core'
+import { hasBegun, ingredientKey, mostOf, moveKey, takenFromBottles } from '../../../core'
 import type {
   BenchMove,
+  BottleDrops,
   CoatKind,
   DoneMove,
   FigureBench,
+  MixedWell,
   PlannedPuddle,
   ScheduledMove,
 } from '../../../core'
 import type { FigurePalette } from '../palette/figurePalette'
+import { newId } from '../../vault/newId'
 import { useProject } from '../project/project'
+import type { BenchTurn } from './turns'
 
-/** What is done at the bench: a move, the one before taken back, a coat set to dry. */
+/** What is done at the bench: a well mixed or a move laid, the one before taken back, a coat set to dry. */
 export function useBenchActs(asked: {
   state: () => FigureBench
   now: () => ScheduledMove | undefined
@@ -19,6 +23,9 @@ export function useBenchActs(asked: {
   /** Every move that is done, and the keys of those that are on the bench. */
   doneMoves: () => readonly DoneMove[]
   done: () => ReadonlySet<string>
+  turn: () => BenchTurn | undefined
+  /** Wells that were mixed, the last one last. */
+  mixed: () => readonly MixedWell[]
   mixedFor: (move: BenchMove) => readonly PlannedPuddle[]
   palettes: () => ReadonlyMap<string, FigurePalette>
   kindOf: (move: BenchMove) => CoatKind | undefined
@@ -29,33 +36,59 @@ export function useBenchActs(asked: {
   }
 }) {
   const store = useProject()
+  /** What its figure is painted with as it begins. */
+  const standing = (figure: string) =>
+    hasBegun(store.project, figure) ? undefined : asked.palettes().get(figure)?.standing()
+  const partsOf = (taken: readonly BottleDrops[]) =>
+    taken.length > 0 ? [{ parts: [...taken] }] : []
+  /** The turn at hand is done: a well stands mixed, or a move is laid. */
   function next(): void {
-    const one = asked.now()
-    if (!one) return
-    const { figure, copy, of } = one.move
-    const taken = takenFromBottles([...asked.mixedFor(one.move)])
-    const made = {
-      ...{ figure, copy, of, at: Date.now() },
-      ...(one.mixes ? { mixed: true } : {}),
-      ...(taken.length > 0 ? { taken } : {}),
-    }
-    store.setDone(
-      [...asked.doneMoves(), made],
-      taken.length > 0 ? [{ parts: taken }] : [],
-      hasBegun(store.project, figure) ? undefined : asked.palettes().get(figure)?.standing(),
-    )
+    const turn = asked.turn()
+    if (!turn) return
+    const { figure, copy, of } = turn.move
+    const wells = turn.kind === 'mix' ? [turn.well] : asked.mixedFor(turn.move)
+    const taken = takenFromBottles([...wells])
+    const made = { at: Date.now(), ...(taken.length > 0 ? { taken } : {}) }
+    if (turn.kind === 'mix') {
+      const one = { id: newId(), figure, well: ingredientKey(turn.well.of), ...made }
+      // Of older ones nothing stands open any more.
+      const mixed = [...asked.mixed(), one].slice(-mostOf.mixed)
+      store.setMixed(mixed, partsOf(taken), standing(figure))
+    } else
+      store.setDone(
+        [
+          ...asked.doneMoves(),
+          { figure, copy, of, ...made, ...(asked.now()?.mixes ? { mixed: true } : {}) },
+        ],
+        partsOf(taken),
+        standing(figure),
+      )
   }
   /** The last that was done of what is on the bench. */
   const last = computed(() => asked.doneMoves().findLast((one) => asked.done().has(moveKey(one))))
+  /** … the last well that was mixed, where nothing was laid since. */
+  const lastMixed = computed(() => {
+    const one = asked.mixed().findLast(({ figure }) => asked.palettes().has(figure))
+    return one && one.at >= (last.value?.at ?? -Infinity) ? one : undefined
+  })
   function back(): void {
-    const one = last.value
+    const one = lastMixed.value ?? last.value
     if (!one) return
-    const back = (one.taken ?? []).map(({ paint, drops }) => ({ paint, drops: -drops }))
-    store.setDone(
-      asked.doneMoves().filter((other) => other !== one),
-      back.length > 0 ? [{ parts: back }] : [],
+    const returned = partsOf(
+      (one.taken ?? []).map(({ paint, drops }) => ({ paint, drops: -drops })),
     )
+    if (lastMixed.value)
+      store.setMixed(
+        asked.mixed().filter((other) => other !== one),
+        returned,
+      )
+    else
+      store.setDone(
+        asked.doneMoves().filter((other) => other !== one),
+        returned,
+      )
   }
+  const canGoBack = computed(() => (lastMixed.value ?? last.value) !== undefined)
   /** Drying of the move that was just done, else of the one at hand. */
   function dry(): void {
     const move = (last.value && asked.moves().get(moveKey(last.value))) ?? asked.now()?.move
@@ -72,5 +105,5 @@ export function useBenchActs(asked: {
     const dried = [...(asked.state().dried ?? []), { kind, reckonedMin: move.dryMin, tookMin }]
     store.setTimers(asked.timers.others(key), dried.slice(-mostOf.dried))
   }
-  return { last, next, back, dry, stopTimer }
+  return { next, back, canGoBack, dry, stopTimer }
 }

@@ -12,7 +12,10 @@ import { useBenchActs } from './acts'
 import { useAlongside } from './alongside'
 import { useChains } from './chains'
 import { useMixing } from './mixing'
+import { useRotation } from './rotation'
+import { useTicks } from './ticks'
 import { useTimers } from './timers'
+import { useTurns } from './turns'
 
 /** Mixing a puddle takes so long, and on a wet palette it lasts so long; common practice, no source. */
 const puddleTimes = { mixMin: 3, puddleLifeMin: 90 } as const
@@ -30,6 +33,7 @@ export const useBench = defineStore('bench', () => {
   const state = computed<FigureBench>(() => store.figure.bench ?? {})
   const set = (made: Partial<FigureBench>, tag = ''): boolean => store.setBench(made, tag)
   const doneMoves = computed(() => store.project.done ?? NOTHING)
+  const mixed = computed(() => store.project.mixed ?? NOTHING)
 
   /** How many of the figure go round together. */
   const atOnce = computed(() =>
@@ -55,7 +59,7 @@ export const useBench = defineStore('bench', () => {
   const request = computed(() => ({
     ...remainingMoves(
       chains.value,
-      { done: doneMoves.value, timers: store.project.timers ?? NOTHING },
+      { done: doneMoves.value, mixed: mixed.value, timers: store.project.timers ?? NOTHING },
       Date.now(),
     ),
     ...puddleTimes,
@@ -89,6 +93,10 @@ export const useBench = defineStore('bench', () => {
     moves: () => moves.value,
     toCome: () => toCome.value,
     done: () => doneMoves.value,
+    standing: () => {
+      const dried = Date.now() - puddleTimes.puddleLifeMin * 60_000
+      return new Set(mixed.value.flatMap(({ well, at }) => (at > dried ? well : [])))
+    },
   })
   /** Puddles that are still to be mixed, in their order. */
   const mixesToCome = computed(() =>
@@ -120,7 +128,25 @@ export const useBench = defineStore('bench', () => {
     const all = palettes.value.get(move.figure)?.paintedWith(move.of) ?? []
     return all[move.of.kind === 'detail' ? 1 : 0]
   }
-  const { last, next, back, dry, stopTimer } = useBenchActs({
+  const { turn, left } = useTurns({
+    now: () => now.value,
+    toCome: () => toCome.value,
+    mixedFor,
+    palettes: () => palettes.value,
+  })
+  const { ticked, tick } = useTicks(() =>
+    turn.value?.kind === 'mix' ? `drops in ${store.project.id} ${turn.value.id}` : '',
+  )
+  const rotation = useRotation({
+    chains: () => chains.value,
+    toCome: () => toCome.value,
+    done: () => doneMoves.value,
+    timers: () => store.project.timers ?? NOTHING,
+    figureOf: (id) => store.project.figures.find((one) => one.id === id),
+  })
+  const { next, back, canGoBack, dry, stopTimer } = useBenchActs({
+    turn: () => turn.value,
+    mixed: () => mixed.value,
     state: () => state.value,
     now: () => now.value,
     moves: () => moves.value,
@@ -142,12 +168,16 @@ export const useBench = defineStore('bench', () => {
     along,
     habits,
     tolerance: computed(() => state.value.tolerance ?? eye.tolerance ?? TOLERANCE),
-    left: computed(() => toCome.value.length),
+    left,
     now,
+    turn,
+    ticked: computed(() => ticked.value),
+    tick,
+    rotation,
     following,
     mixesToCome,
     done,
-    last,
+    canGoBack,
     timers,
     figureName,
     palettes,

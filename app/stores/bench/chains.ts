@@ -1,7 +1,7 @@
 import { computed } from 'vue'
 import type { ComputedRef } from 'vue'
 import { habitsFrom, runSheet, smallLadders, zonesOf } from '../../../core'
-import type { BenchMove, Figure, FigureBench, SheetFigure } from '../../../core'
+import type { BenchMove, Figure, FigureBench, Ingredient, MoveOf, SheetFigure } from '../../../core'
 import { moveWords } from '../../words/moves'
 import { stackPlanOf } from '../coats/stackPlanOf'
 import type { FigurePalette } from '../palette/figurePalette'
@@ -9,6 +9,12 @@ import { zoneNames } from '../palette/zoneNames'
 import { useProject } from '../project/project'
 
 const NOTHING: readonly never[] = []
+
+/** The well that was found for a move, once it is. */
+function foundOf(palette: FigurePalette | undefined, move: MoveOf): { of?: Ingredient } {
+  const [of] = palette?.paintedWith(move) ?? []
+  return of ? { of } : {}
+}
 
 /** A figure as the run sheet takes it: one of those that are painted alike. */
 function sheetOf(figure: Figure, copy: number, palette?: FigurePalette): SheetFigure {
@@ -21,7 +27,7 @@ function sheetOf(figure: Figure, copy: number, palette?: FigurePalette): SheetFi
     accents: (figure.accents ?? []).map(({ place, of }) => ({
       place,
       name: nameOfZone(place),
-      ...(of ? { of } : {}),
+      ...(of ? { of } : foundOf(palette, { kind: 'accent', place })),
     })),
     details: (figure.details ?? []).map(({ key }) => ({
       key,

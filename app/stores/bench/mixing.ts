@@ -10,6 +10,8 @@ interface Asked {
   moves: () => ReadonlyMap<string, BenchMove>
   toCome: () => readonly ScheduledMove[]
   done: () => readonly DoneMove[]
+  /** Keys of wells that were mixed ahead and have not dried out. */
+  standing: () => ReadonlySet<string>
 }
 
 /** What is mixed for one move: puddles that it is painted from, and before them those that go into them. */
@@ -49,7 +51,7 @@ function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPudd
 }
 
 /** What has to be mixed for the moves that are to come, in their order. */
-export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
+export const useMixing = ({ palettes, moves, toCome, done, standing }: Asked) =>
   computed<BenchMixing[]>(() => {
     const known = palettes()
     /** Puddles that stand on the palette, mixed for what was done or comes before. */
@@ -78,9 +80,13 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
         poured(of, palette!)
       }
     }
+    const ready = new Set(standing())
+    for (const key of ready) open.add(key)
     const coming = toCome()
     return coming.flatMap(({ move, mixes }, i): BenchMixing[] => {
       const palette = known.get(move.figure)
+      if (!mixes)
+        for (const of of palette?.paintedWith(move.of) ?? []) ready.delete(ingredientKey(of))
       // A bottle that is opened for an undercoat is no puddle, yet it is taken from.
       const under = move.of.kind === 'undercoat' || move.of.kind === 'sketch'
       if (!palette || !(mixes || under)) return []
@@ -105,7 +111,7 @@ export const useMixing = ({ palettes, moves, toCome, done }: Asked) =>
         wells.push(portion(one, wantedOf(of, known), part))
       }
       for (const of of palette.paintedWith(move.of))
-        if (!ahead.delete(ingredientKey(of))) add(of, share)
+        if (!ahead.delete(ingredientKey(of)) && !ready.delete(ingredientKey(of))) add(of, share)
       return [{ move, wells }]
     })
   })

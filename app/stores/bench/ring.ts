@@ -28,6 +28,8 @@ export async function ringOnce(rings: readonly Ring[]): Promise<void> {
   const fresh = new Set(await unrung(rings.map(({ key }) => key)))
   if (fresh.size === 0) return
   sound()
+  // A tablet that lies on the table is felt, too; not every browser can.
+  navigator.vibrate?.([200, 100, 200])
   if ('Notification' in window && Notification.permission === 'granted')
     for (const { key, words } of rings) if (fresh.has(key)) new Notification(words)
 }

@@ -1,30 +1,37 @@
 import { computed } from 'vue'
 import { asSeen, finishOf, labOf, stackLayers } from '../../../core'
-import type { Lab, Layers, Spot } from '../../../core'
+import type { Lab, Layers, Look, Spot, Stack } from '../../../core'
 import { useCoats } from './coats'
 
+/** Layers of a stack by kind of spot, worked out where a form has such a spot, once a stack. */
+export function layersOf(stack: Stack): (spot: Omit<Spot, 'relief'>) => Layers {
+  const known = new Map<string, Layers>()
+  return ({ light, side, down, zone }) => {
+    const key = `${light} ${side} ${down} ${zone}`
+    let found = known.get(key)
+    if (!found) known.set(key, (found = stackLayers(stack, { light, side, down, zone })))
+    return found
+  }
+}
+
+/** The colour of every kind of spot after so many coats of a stack; 0 for the bare undercoat. */
+export function paintedAfter(
+  stack: Stack,
+  layers: ReturnType<typeof layersOf>,
+  after: number,
+  look: Look = 'measured',
+): (spot: Spot) => Lab {
+  const many = Math.min(after, stack.coats.length)
+  const finish = finishOf(stack.coats.slice(0, many))
+  return ({ relief, ...where }) => labOf(asSeen(layers(where)[relief][many]!, finish, look))
+}
+
 /**
- * The colour of every kind of spot after so many coats: what a form is painted with, step by step along the plan.
+ * What the form of the open figure is painted with, step by step along the plan.
  * @param after 0 for the bare undercoat.
  */
 export function usePaintedForm(after: () => number) {
   const coats = useCoats()
-  /** Worked out where a form has such a spot, once a stack. */
-  const layers = computed(() => {
-    const { stack } = coats
-    const known = new Map<string, Layers>()
-    return ({ light, side, down, zone }: Omit<Spot, 'relief'>): Layers => {
-      const key = `${light} ${side} ${down} ${zone}`
-      let found = known.get(key)
-      if (!found) known.set(key, (found = stackLayers(stack, { light, side, down, zone })))
-      return found
-    }
-  })
-  return computed(() => {
-    const many = Math.min(after(), coats.stack.coats.length)
-    const finish = finishOf(coats.stack.coats.slice(0, many))
-    const { look } = coats
-    return ({ relief, ...where }: Spot): Lab =>
-      labOf(asSeen(layers.value(where)[relief][many]!, finish, look))
-  })
+  const layers = computed(() => layersOf(coats.stack))
+  return computed(() => paintedAfter(coats.stack, layers.value, after(), coats.look))
 }

@@ -158,20 +158,20 @@ describe('amounts', () => {
     // What was mixed for a move leaves the bottles, and comes back with it.
     store.setBottle('burnt-umber', { leftMl: 10 })
     while (!bench.done.has(bench.plan.moves[1]!.move.id)) {
-      const now = bench.now!.move
-      const made = bench.mixedFor(now).map(({ of }) => JSON.stringify(of))
+      const turn = bench.turn!
+      const made = turn.kind === 'mix' ? [JSON.stringify(turn.well.of)] : []
       bench.next()
       // What stands open, to be painted with or poured on, is not mixed again for what comes.
       for (const { move } of bench.plan.moves.filter(({ move }) => !bench.done.has(move.id)))
         for (const { of } of bench.mixedFor(move)) expect(made).not.toContain(JSON.stringify(of))
     }
     const gone = 10 - store.project.bottles!['burnt-umber']!.leftMl!
-    const umber = store.project
-      .done!.flatMap(({ taken: drops = [] }) => drops)
+    const umber = [...store.project.done!, ...store.project.mixed!]
+      .flatMap(({ taken: drops = [] }) => drops)
       .filter(({ paint }) => paint === 'burnt-umber')
     expect(umber.length).toBeGreaterThan(0)
     expect(20 * gone).toBeCloseTo(dropsIn(umber), 6)
-    while (bench.last) bench.back()
+    while (bench.canGoBack) bench.back()
     expect(store.project.bottles!['burnt-umber']!.leftMl).toBeCloseTo(10, 9)
   })
 })

@@ -36,6 +36,7 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
       draft.figures.splice(at, 1)
       draft.done = draft.done?.filter(({ figure }) => figure !== id)
       draft.timers = draft.timers?.filter(({ figure }) => figure !== id)
+      draft.mixed = draft.mixed?.filter(({ figure }) => figure !== id)
       draft.puddles = draft.puddles?.filter(({ figure }) => figure !== id)
       for (const { bench } of draft.figures)
         if (bench?.along) bench.along = bench.along.filter((other) => other !== id)

@@ -140,6 +140,7 @@ describe('what a change does to what is decided', () => {
     const bench = useBench()
     bench.set({ atOnce: 1 })
     await until(() => bench.now !== undefined).toBe(true)
+    while (bench.turn?.kind === 'mix') bench.next()
     bench.next()
     await settled()
     const [done] = store.project.done!

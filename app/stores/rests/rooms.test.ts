@@ -65,7 +65,7 @@ async function settled(): Promise<void> {
 /** Every room's word for what the open figure is mixed and laid of, against one reading of the commission. */
 async function roomsAgree(): Promise<void> {
   const [store, ladder, coats] = [useProject(), useLadder(), useCoats()]
-  const [{ palette }, bench] = [usePalette(), useBench()]
+  const bench = useBench()
   const figure = toRaw(store.figure)
   const { id } = figure
   // The range mixes the same ladder.
@@ -74,6 +74,9 @@ async function roomsAgree(): Promise<void> {
     store.onTable.map(toRaw),
     (store.project.puddles ?? []).map(toRaw),
   )
+  // Of the same moment.
+  await settled()
+  const { palette } = usePalette()
   expect(row.steps.map(({ key, made }) => [key, made])).toEqual(
     ladder.steps.map(({ key, made }) => [key, made]),
   )

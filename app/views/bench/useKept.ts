@@ -9,7 +9,7 @@ import {
   opaqueReflectance,
   predictMix,
 } from '../../../core'
-import type { BottleDrops, Lab, LogEntry, PuddlePart, StackCoat } from '../../../core'
+import type { BottleDrops, Ingredient, Lab, LogEntry, PuddlePart, StackCoat } from '../../../core'
 import { useBench } from '../../stores/bench/bench'
 import { withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
@@ -21,10 +21,12 @@ export interface Made extends Pick<
   'real' | 'reflectance' | 'readBy' | 'note' | 'minutes' | 'thinner' | 'photo'
 > {
   made: PuddlePart[]
+  /** The well it was, and what it should look like; that of the move at hand where not given. */
+  well?: { of: Ingredient; aim: Lab }
 }
 
 /** A well that came out too far from what it should be. */
-interface Off {
+export interface Off {
   made: PuddlePart[]
   parts: BottleDrops[]
   aim: Lab
@@ -58,14 +60,14 @@ export function useKept(coat: () => StackCoat | undefined) {
   const bottlesOf = (made: readonly PuddlePart[]): BottleDrops[] =>
     bottlesIn(made, palette()?.partsOf ?? (() => undefined))
 
-  function keep({ made, ...said }: Made): void {
+  function keep({ made, well, ...said }: Made): boolean {
     const { now } = bench
     const planned = coat()
     const names = palette()
-    if (!now || !planned || !names) return
+    if (!now || !planned || !names) return false
     const parts = bottlesOf(made)
     const { L, a, b } = predictMix(withPaints(parts)).lab
-    const of = bench.wellOf(now.move)
+    const of = well?.of ?? bench.wellOf(now.move)
     const puddle = of && !isBottle(of) && !names.found.some(({ id }) => id === of.puddle)
     const poured = made.map((part) => ({ name: names.nameOf(part.of), drops: part.drops }))
     const written = store.addToLog({
@@ -82,14 +84,15 @@ export function useKept(coat: () => StackCoat | undefined) {
       ...(made.some((part) => !isBottle(part.of)) ? { poured } : {}),
       ...said,
     })
-    if (!written) return
-    const aim = wellOf(planned)
+    if (!written) return false
+    const aim = well?.aim ?? wellOf(planned)
     const by = said.real ? deltaE00(aim, said.real) : 0
     const own = puddle ? store.puddleOf(of.puddle) : undefined
     off.value =
       said.real && by > bench.tolerance
         ? { made, parts, aim, found: said.real, by, ...(own ? { puddle: own.id } : {}) }
         : undefined
+    return true
   }
   const minutes = (): number => Math.round((Date.now() - since.value) / 60_000)
   return { minutes, off, keep, bottlesOf }

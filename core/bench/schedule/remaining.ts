@@ -6,6 +6,8 @@ import type { BenchMove, ScheduleRequest } from './request'
 export interface BenchProgress {
   /** Moves that are done, when, and whether their puddle was mixed for them. */
   done: readonly (MoveRef & { at: number; mixed?: boolean })[]
+  /** Wells that were mixed ahead, by their keys. */
+  mixed?: readonly { well: string; at: number }[]
   /** Timers that run: until when the coat of a move dries. */
   timers: readonly (MoveRef & { endsAt: number })[]
 }
@@ -16,18 +18,25 @@ export interface BenchProgress {
  */
 export function remainingMoves(
   chains: readonly (readonly BenchMove[])[],
-  { done, timers }: BenchProgress,
+  { done, mixed = [], timers }: BenchProgress,
   now: number,
 ): Required<Pick<ScheduleRequest, 'chains' | 'readyMin' | 'openedMin'>> {
   const minutesTo = (ms: number): number => (ms - now) / 60_000
   const when = new Map(done.map((one) => [moveKey(one), one]))
   const ends = new Map(timers.map((one) => [moveKey(one), one.endsAt]))
   const openedMin: Record<string, number> = {}
+  const opened = (puddle: string, at: number): void => {
+    openedMin[puddle] = Math.max(openedMin[puddle] ?? -Infinity, minutesTo(at))
+  }
+  const stands = new Map<string, number>()
+  for (const { well, at } of mixed) stands.set(well, Math.max(at, stands.get(well) ?? -Infinity))
+  for (const { puddle, wells = [] } of chains.flat())
+    if (puddle && wells.length > 0 && wells.every((well) => stands.has(well)))
+      opened(puddle, Math.min(...wells.map((well) => stands.get(well)!)))
   const readyMin = chains.map((chain) => {
     const before = chain.filter(({ id }) => when.has(id))
     for (const { id, puddle } of before)
-      if (puddle && when.get(id)!.mixed)
-        openedMin[puddle] = Math.max(openedMin[puddle] ?? -Infinity, minutesTo(when.get(id)!.at))
+      if (puddle && when.get(id)!.mixed) opened(puddle, when.get(id)!.at)
     const last = before.at(-1)
     if (!last) return 0
     return Math.max(0, minutesTo(ends.get(last.id) ?? when.get(last.id)!.at + last.dryMin * 60_000))

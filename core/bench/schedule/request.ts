@@ -11,6 +11,8 @@ export interface BenchMove extends MoveRef {
   dryMin: number
   /** The puddle it is painted from; the first use mixes it. */
   puddle?: string
+  /** Wells that stand in it, by their keys (`ingredientKey`), where they are known. */
+  wells?: readonly string[]
 }
 
 export interface ScheduleRequest {

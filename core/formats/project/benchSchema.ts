@@ -6,7 +6,7 @@ import { atMost, lab, moveOf, oneOf, time } from './common'
 import { longest, mostOf, range } from '../../project/limits'
 import { waysToRead } from '../../project/readBy'
 import { puddleId } from './puddleSchema'
-import type { DoneMove, DryingTimer, FigureBench, LogEntry } from '../../project/bench'
+import type { DoneMove, DryingTimer, FigureBench, LogEntry, MixedWell } from '../../project/bench'
 
 const coatKind = oneOf(coatKindKeys, 'kind of coat')
 
@@ -56,6 +56,11 @@ export const doneSchema = shaped<DoneMove>()(
     /** What it took from the bottles. */
     taken: v.optional(bottles),
   }),
+)
+
+/** A well that was mixed, of what, when, and what it took from the bottles. */
+export const mixedSchema = shaped<MixedWell>()(
+  v.object({ id, figure: id, well: text(longest.well), at: time, taken: v.optional(bottles) }),
 )
 
 /** A coat that dries, and until when. */

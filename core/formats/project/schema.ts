@@ -2,7 +2,7 @@ import { shaped } from './shaped'
 import * as v from 'valibot'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
 import { id } from '../fields'
-import { doneSchema, logEntrySchema, timerSchema } from './benchSchema'
+import { doneSchema, mixedSchema, logEntrySchema, timerSchema } from './benchSchema'
 import { atMost, named } from './common'
 import { figureSchema } from './figureSchema'
 import { longest, mostOf } from '../../project/limits'
@@ -42,6 +42,7 @@ export const projectSchema = shaped<Project>()(
     tones: v.optional(v.pipe(v.array(keptToneSchema), atMost(mostOf.tones, 'tones'))),
     /** Where the painter stands at the bench. */
     done: v.optional(v.pipe(v.array(doneSchema), atMost(mostOf.done, 'moves'))),
+    mixed: v.optional(v.pipe(v.array(mixedSchema), atMost(mostOf.mixed, 'wells'))),
     timers: v.optional(v.pipe(v.array(timerSchema), atMost(mostOf.timers, 'timers'))),
   }),
 )

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { failureWords } from '../../words/failure'
+import { failureWords } from '../../../words/failure'
 import { ElButton, ElInput } from 'element-plus'
 import { computed, onMounted, reactive, ref, shallowRef } from 'vue'
-import { ingredientKey, predictMix } from '../../../core'
-import type { BottleDrops, Ingredient, PuddlePart } from '../../../core'
-import AmountField from '../../parts/field/AmountField.vue'
-import { useDraft } from '../../parts/useDraft'
-import FileButton from '../../parts/field/FileButton.vue'
-import { keepPhoto } from '../../vault/photos'
-import { withPaints } from '../../stores/paints'
+import { ingredientKey, predictMix } from '../../../../core'
+import type { BottleDrops, Ingredient, PuddlePart } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import { useDraft } from '../../../parts/useDraft'
+import FileButton from '../../../parts/field/FileButton.vue'
+import { keepPhoto } from '../../../vault/photos'
+import { withPaints } from '../../../stores/paints'
 import SeenColour from './SeenColour.vue'
-import type { Made } from './useKept'
+import type { Made } from '../useKept'
 
 /** What came out: the drops as they were, a reading or a colour in numbers, a picture, a word about it. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { ref } from 'vue'
-import { useBench } from '../../stores/bench/bench'
+import { useBench } from '../../../stores/bench/bench'
 
 /** What dries, and for how much longer. */
 const bench = useBench()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
-import { evenings, toneLab } from '../../../core'
-import { screenColour } from '../../parts/screenColour'
-import { useBench } from '../../stores/bench/bench'
-import { useProject } from '../../stores/project/project'
-import { wellOf } from './useKept'
+import { evenings, toneLab } from '../../../../core'
+import { screenColour } from '../../../parts/screenColour'
+import { useBench } from '../../../stores/bench/bench'
+import { useProject } from '../../../stores/project/project'
+import { wellOf } from '../useKept'
 
 /** A lane a figure: work in the colour of its mix, drying as a thin line; done is faded. */
 const bench = useBench()

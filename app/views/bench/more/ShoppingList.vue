@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElTable, ElTableColumn } from 'element-plus'
 import { computed } from 'vue'
-import { recounted, formatShoppingNote, formatStockCsv, stockFor } from '../../../core'
-import AmountField from '../../parts/field/AmountField.vue'
-import { fileName, saveFile } from '../../parts/files/saveFile'
-import { useBench } from '../../stores/bench/bench'
-import { nameOf } from '../../stores/paints'
-import { useProject } from '../../stores/project/project'
-import FoldOut from '../../parts/FoldOut.vue'
+import { recounted, formatShoppingNote, formatStockCsv, stockFor } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import { fileName, saveFile } from '../../../parts/files/saveFile'
+import { useBench } from '../../../stores/bench/bench'
+import { nameOf } from '../../../stores/paints'
+import { useProject } from '../../../stores/project/project'
+import FoldOut from '../../../parts/FoldOut.vue'
 
 /** What the mixes to come need against what is left in the bottles; what runs out first stands first. */
 const bench = useBench()

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref, watch } from 'vue'
-import { labOf, parseColour } from '../../../core'
-import type { BottleDrops, ColourSource, Lab, LogEntry, Measurement, ReadBy } from '../../../core'
-import EyeCompare from '../../parts/EyeCompare.vue'
-import FileButton from '../../parts/field/FileButton.vue'
-import PickOne from '../../parts/field/PickOne.vue'
-import { useReadingsFile } from '../../parts/files/useReadingsFile'
-import ColourFromPicture from '../../parts/picture/ColourFromPicture.vue'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { useReader } from '../../stores/reader'
-import { readByWords } from '../../words/readBy'
+import { labOf, parseColour } from '../../../../core'
+import type {
+  BottleDrops,
+  ColourSource,
+  Lab,
+  LogEntry,
+  Measurement,
+  ReadBy,
+} from '../../../../core'
+import EyeCompare from '../../../parts/EyeCompare.vue'
+import FileButton from '../../../parts/field/FileButton.vue'
+import PickOne from '../../../parts/field/PickOne.vue'
+import { useReadingsFile } from '../../../parts/files/useReadingsFile'
+import ColourFromPicture from '../../../parts/picture/ColourFromPicture.vue'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { useReader } from '../../../stores/reader'
+import { readByWords } from '../../../words/readBy'
 
 /** What a dry mix looks like, by eye or by whatever is at hand, with where that comes from. */
 type Seen = Pick<LogEntry, 'real' | 'reflectance' | 'readBy'>

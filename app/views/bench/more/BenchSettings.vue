@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import { ElButton, ElCheckbox, ElCheckboxGroup, ElCollapse, ElCollapseItem } from 'element-plus'
+import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import { coatKinds, evenings, formatCalendar, mostOf, range } from '../../../core'
-import type { CoatKind } from '../../../core'
-import AmountField from '../../parts/field/AmountField.vue'
-import PickOne from '../../parts/field/PickOne.vue'
-import { fileName, saveFile } from '../../parts/files/saveFile'
-import { useBench } from '../../stores/bench/bench'
-import { useProject } from '../../stores/project/project'
+import { coatKinds, evenings, formatCalendar, mostOf, range } from '../../../../core'
+import type { CoatKind } from '../../../../core'
+import AmountField from '../../../parts/field/AmountField.vue'
+import PickOne from '../../../parts/field/PickOne.vue'
+import { fileName, saveFile } from '../../../parts/files/saveFile'
+import { useBench } from '../../../stores/bench/bench'
+import { useProject } from '../../../stores/project/project'
 
 /** What is on the bench, for how long, in what air; the evenings as a calendar; habits that were learnt. */
 const bench = useBench()
 const store = useProject()
 const EVENING = 150
-const others = computed(() => store.project.figures.filter(({ id }) => id !== store.figure.id))
 const airs = [
   { key: 0.7, name: 'warm and dry' },
   { key: 1, name: 'as usual' },
@@ -70,18 +69,6 @@ const learnt = computed(() => {
     :model-value="bench.atOnce"
     @update:model-value="bench.set({ atOnce: $event })"
   />
-  <ElCollapse>
-    <ElCollapseItem :title="`Others painted alongside (${bench.along.length})`" name="along">
-      <ElCheckboxGroup
-        class="along"
-        aria-label="Others painted alongside"
-        :model-value="bench.along.map(({ id }) => id)"
-        @update:model-value="bench.set({ along: $event.map(String) })"
-      >
-        <ElCheckbox v-for="{ id, name } in others" :key="id" :value="id">{{ name }}</ElCheckbox>
-      </ElCheckboxGroup>
-    </ElCollapseItem>
-  </ElCollapse>
   <PickOne
     label="The air is"
     :options="airs"
@@ -113,9 +100,6 @@ const learnt = computed(() => {
 </template>
 
 <style scoped>
-.along {
-  display: grid;
-}
 p {
   margin: 0;
 }

@@ -9,16 +9,16 @@ import {
   opaqueReflectance,
   partsById,
   tintingStrength,
-} from '../../../core'
-import type { BottleDrops, Lab, Paint } from '../../../core'
-import ColourPatch from '../../parts/ColourPatch.vue'
-import { useBench } from '../../stores/bench/bench'
-import { useEye } from '../../stores/eye/eye'
-import { paintOf, toldPaints } from '../../stores/paints'
-import { useTeaching } from '../../stores/teaching'
-import { roughShare, readsWords } from '../../words/tells'
-import { threads } from '../../workers/threads'
-import { useAnswer } from '../../workers/useAnswer'
+} from '../../../../core'
+import type { BottleDrops, Lab, Paint } from '../../../../core'
+import ColourPatch from '../../../parts/ColourPatch.vue'
+import { useBench } from '../../../stores/bench/bench'
+import { useEye } from '../../../stores/eye/eye'
+import { paintOf, toldPaints } from '../../../stores/paints'
+import { useTeaching } from '../../../stores/teaching'
+import { roughShare, readsWords } from '../../../words/tells'
+import { threads } from '../../../workers/threads'
+import { useAnswer } from '../../../workers/useAnswer'
 
 /** After a reading, in a line: what it tells of its bottles, and which of tonight's mixes would tell most. */
 const bench = useBench()

@@ -1,0 +1,71 @@
+import { useNow } from '@vueuse/core'
+import { computed } from 'vue'
+import { moveKey, toneLab } from '../../../core'
+import type {
+  BenchMove,
+  DoneMove,
+  DryingTimer,
+  Figure,
+  Lab,
+  ScheduledMove,
+  Tone,
+} from '../../../core'
+
+/** One that goes round on the bench: whether it dries, and what comes next on it. */
+export interface RotationLane {
+  key: string
+  figure: string
+  copy: number
+  kind: Tone['kind']
+  lab: Lab
+  leftMs: number
+  /** Share of its drying that is still to come, 0–1. */
+  share: number
+  next: BenchMove | undefined
+  /** What it waits for, where it is dry: moves of others that come first. */
+  after: BenchMove | undefined
+}
+
+/** Those that are in rotation, each with what it waits for; the clock goes by seconds. */
+export function useRotation(asked: {
+  chains: () => readonly (readonly BenchMove[])[]
+  toCome: () => readonly ScheduledMove[]
+  done: () => readonly DoneMove[]
+  timers: () => readonly DryingTimer[]
+  figureOf: (id: string) => Figure | undefined
+}) {
+  const now = useNow({ interval: 1000 })
+  const doneAt = computed(() => new Map(asked.done().map((one) => [moveKey(one), one.at])))
+  const endsAt = computed(() => new Map(asked.timers().map((one) => [moveKey(one), one.endsAt])))
+  function drying(chain: readonly BenchMove[]): { leftMs: number; share: number } {
+    const last = chain.findLast(({ id }) => doneAt.value.has(id))
+    if (!last || last.dryMin === 0) return { leftMs: 0, share: 0 }
+    const from = doneAt.value.get(last.id)!
+    const ends = endsAt.value.get(last.id) ?? from + last.dryMin * 60_000
+    const leftMs = Math.max(0, ends - now.value.getTime())
+    return { leftMs, share: Math.min(1, leftMs / Math.max(1, ends - from)) }
+  }
+  return computed<RotationLane[]>(() =>
+    asked.chains().flatMap((chain): RotationLane[] => {
+      const [first] = chain
+      const figure = first && asked.figureOf(first.figure)
+      if (!figure) return []
+      const coming = asked.toCome()
+      const at = coming.findIndex(
+        ({ move }) => move.figure === first.figure && move.copy === first.copy,
+      )
+      return [
+        {
+          key: JSON.stringify([first.figure, first.copy]),
+          figure: first.figure,
+          copy: first.copy,
+          kind: figure.tone.kind,
+          lab: toneLab(figure.tone),
+          next: coming[at]?.move,
+          after: coming[at - 1]?.move,
+          ...drying(chain),
+        },
+      ]
+    }),
+  )
+}

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { ingredientKey, isBottle } from '../../../../core'
+import type { Ingredient, PlannedPuddle } from '../../../../core'
+import DropBeads from '../../../parts/DropBeads.vue'
+import { colourOf } from '../../../parts/palette/colourOf'
+import { useBench } from '../../../stores/bench/bench'
+import type { FigurePalette } from '../../../stores/palette/figurePalette'
+import { useProject } from '../../../stores/project/project'
+import { aboutWords, partWords, timesWords } from '../../../words/amounts'
+
+/** A well, drop by drop: each part is ticked as it goes in. */
+const props = defineProps<{
+  well: PlannedPuddle
+  palette: FigurePalette
+  /** Of many parts, those that are on this page. */
+  page: number
+  perPage: number
+}>()
+const bench = useBench()
+const store = useProject()
+/** Bottles that are in for this figure. */
+const isIn = computed(
+  () => new Set(store.paintsFor(props.palette.paint.figure).map(({ id }) => id)),
+)
+/** A bottle that is not in is said, not poured without a word. */
+const isMissing = (of: Ingredient): boolean => isBottle(of) && !isIn.value.has(of.bottle)
+const rows = computed(() =>
+  props.well.parts
+    .map(({ of }, at) => ({ of, at, drops: props.well.given.drops[at]! }))
+    .slice(props.page * props.perPage, (props.page + 1) * props.perPage),
+)
+const times = computed(() => props.well.given.times)
+</script>
+
+<template>
+  <ul class="drops">
+    <li v-for="{ of, at, drops } in rows" :key="ingredientKey(of)">
+      <button
+        type="button"
+        class="tick"
+        :aria-pressed="bench.ticked.includes(at)"
+        @mousedown.prevent
+        @click="bench.tick(at)"
+      >
+        <span class="box" aria-hidden="true">{{ bench.ticked.includes(at) ? '✓' : '' }}</span>
+        <span>{{ partWords(drops, palette.nameOf(of)) }}</span>
+        <span v-if="isMissing(of)" class="missing">not in</span>
+        <DropBeads :lab="colourOf(of, palette)" :drops="drops" />
+      </button>
+    </li>
+  </ul>
+  <p v-if="times > 1" class="note">{{ timesWords(times) }}</p>
+  <p v-if="well.left > 0.24" class="note soft">{{ aboutWords(well.left) }} will be left over</p>
+</template>
+
+<style scoped>
+.drops {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  width: 100%;
+  min-height: 56px;
+  padding: 4px 0;
+  border: 0;
+  background: transparent;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+}
+.box {
+  flex: none;
+  display: grid;
+  place-items: center;
+  width: 34px;
+  height: 34px;
+  border: 2px solid var(--ink);
+}
+.tick :deep(i) {
+  width: 14px;
+  height: 14px;
+}
+.tick :deep(.less) {
+  width: 8px;
+  height: 8px;
+}
+.tick[aria-pressed='true'] {
+  color: var(--ink-soft);
+}
+.missing {
+  border: 1px solid;
+  padding: 0 6px;
+  font-size: 18px;
+}
+.note {
+  margin: 0;
+  font-size: 20px;
+}
+@media (max-width: 640px) {
+  .note {
+    font-size: 18px;
+  }
+}
+</style>

@@ -1,0 +1,139 @@
+import { deltaE00 } from '../../colour/deltaE00'
+import type { Lab } from '../../colour/lab'
+import type { Part } from '../../paint/mix'
+import type { Paint } from '../../paint/paint'
+import { TOUCH } from '../../puddle/dispense'
+import type { Looked } from './dabs'
+import { added, looksOf, seenAs, suppose } from './supposed'
+import type { Supposed } from './supposed'
+
+/** One look at a well, and what was put into it after. */
+export interface Look {
+  looked: Looked
+  add: readonly Part<Paint>[]
+}
+
+export interface LookingRequest {
+  /** The well as it was planned, in drops. */
+  parts: readonly Part<Paint>[]
+  aim: Lab
+  /** Bottles that are at hand. */
+  paints: readonly Paint[]
+  /** Looks so far, the last of them not yet answered. */
+  looks: readonly Look[]
+}
+
+export type LookingAnswer =
+  | {
+      kind: 'add'
+      add: Part<Paint>[]
+      /** How far off it is reckoned to be now, and after, ΔE00. */
+      off: number
+      after: number
+    }
+  /** Nothing that is added brings it nearer than this. */
+  | { kind: 'near'; off: number }
+  /** It looked right, and so few looks do not tell: one more. */
+  | { kind: 'again'; off: number }
+  | { kind: 'right'; off: number }
+
+/** In touches and whole drops, as a brush and a bottle give them. */
+const AMOUNTS = [TOUCH, 2 * TOUCH, 4 * TOUCH, 1, 2, 3]
+/** ΔE00 that a drop has to earn, and a bottle that is not in the well yet. */
+const DROP = 0.22
+const BOTTLE = 0.5
+/** Bottles that are looked at closely, and of which two are added at once where one does not help. */
+const CLOSELY = 8
+const PAIRED = 4
+/** Nearer than this, ΔE00, nobody looks again. */
+const RIGHT = 2
+
+/** So many of the wells that it may be are reckoned with, and at a first look at every bottle. */
+const LIKELIEST = 80
+const FIRST = 12
+
+/** How far off these wells are on average, as likely as each is. */
+function offOf(wells: readonly Supposed[], aim: Lab, add: readonly Part[]): number {
+  let sum = 0
+  for (const well of wells) {
+    sum += well.weight * deltaE00(looksOf(add.length > 0 ? added(well, add) : well), aim)
+  }
+  return sum
+}
+
+/** Two paints at once. */
+const pairsOf = (paints: readonly Paint[], amounts: readonly number[]): Part<Paint>[][] =>
+  paints.flatMap((one, i) =>
+    paints.slice(i + 1).flatMap((other) =>
+      amounts.flatMap((n) =>
+        amounts.map((m) => [
+          { paint: one, drops: n },
+          { paint: other, drops: m },
+        ]),
+      ),
+    ),
+  )
+
+/** The likeliest few, for a first look at every bottle. */
+const few = (wells: readonly Supposed[], many: number): Supposed[] => {
+  const best = wells.toSorted((one, other) => other.weight - one.weight).slice(0, many)
+  const sum = best.reduce((all, { weight }) => all + weight, 0)
+  return best.map((well) => ({ ...well, weight: well.weight / sum }))
+}
+
+/**
+ * What to add to a well that looks otherwise than it should: the least that brings it near, by all that was seen of it
+ * so far. What it truly is stays unknown; wells that it may be are weighed by each look (Bayes' rule over a sample of
+ * them), and what is added is best on average over those, each drop and each further bottle counted against it.
+ * @throws RangeError where nothing was looked at, or the well is empty.
+ * @example rightByLooking({ parts, aim, paints: [], looks: [{ looked: 'darker', add: [] }] }).kind // "near"
+ */
+export function rightByLooking({ parts, aim, paints, looks }: LookingRequest): LookingAnswer {
+  if (looks.length === 0) throw new RangeError('nothing was seen of the well yet')
+  if (!parts.some(({ drops }) => drops > 0)) throw new RangeError('there is nothing in the well')
+  let wells = suppose(parts)
+  looks.forEach(({ looked, add }) => {
+    wells = seenAs(wells, looked, aim).map((well) => (add.length > 0 ? added(well, add) : well))
+  })
+  wells = few(wells, LIKELIEST)
+  const inside = new Set([...parts, ...looks.flatMap(({ add }) => add)].map((one) => one.paint.id))
+  const drops = parts.reduce((sum, part) => sum + part.drops, 0)
+  // A small well is not doubled.
+  const amounts = AMOUNTS.filter((one) => one <= Math.max(1, drops / 2))
+  const worth = (sample: readonly Supposed[], add: readonly Part<Paint>[]): number =>
+    add.reduce(
+      (sum, { paint, drops: n }) => sum + DROP * n + (inside.has(paint.id) ? 0 : BOTTLE),
+      offOf(sample, aim, add),
+    )
+  const sample = few(wells, FIRST)
+  const closely = paints
+    .map((paint) => ({
+      paint,
+      best: Math.min(...amounts.map((n) => worth(sample, [{ paint, drops: n }]))),
+    }))
+    .toSorted((one, other) => one.best - other.best)
+    .slice(0, CLOSELY)
+  const off = offOf(wells, aim, [])
+  if (looks.at(-1)!.looked === 'right')
+    return { kind: off < RIGHT || looks.at(-2)?.looked === 'right' ? 'right' : 'again', off }
+  const best = (ways: readonly Part<Paint>[][]): Part<Paint>[] | undefined => {
+    let found: { add: Part<Paint>[]; worth: number } | undefined
+    for (const add of ways) {
+      const made = worth(wells, add)
+      if (made < (found?.worth ?? off)) found = { add, worth: made }
+    }
+    return found?.add
+  }
+  const alone = closely.flatMap(({ paint }) => amounts.map((drops) => [{ paint, drops }]))
+  const add =
+    best(alone) ??
+    (off > RIGHT
+      ? best(
+          pairsOf(
+            closely.slice(0, PAIRED).map(({ paint }) => paint),
+            amounts,
+          ),
+        )
+      : undefined)
+  return add ? { kind: 'add', add, off, after: offOf(wells, aim, add) } : { kind: 'near', off }
+}
