@@ -56,7 +56,9 @@ export const useLadder = defineStore('ladder', () => {
   const contents = computed(() => {
     const { id } = figure.value
     const keys = targets.value.map(({ key }) => key)
-    return contentsOf(id, settled.value, keys, (key) => mixAt(id, key))
+    // What is worked out of it once, like a palette's amounts, is worked out anew when other mixes are found.
+    const found = new Map(keys.map((key) => [key, mixAt(id, key)]))
+    return contentsOf(id, settled.value, keys, (key) => found.get(key))
   })
   function shown(target: Target, made: readonly PuddlePart[], kept: boolean): ShownStep {
     let mixed: BottleDrops[] = []
