@@ -16,6 +16,7 @@ import { useGround } from './parts/ground'
 import { later } from './parts/later'
 import { tip } from './parts/tip/tip'
 import FieldSwitch from './parts/FieldSwitch.vue'
+import SaveState from './parts/SaveState.vue'
 import TroubleNote from './parts/TroubleNote.vue'
 
 const store = useProject()
@@ -41,7 +42,6 @@ const awayWords = computed(() =>
 )
 const reload = (): void => location.reload()
 
-const saveWords = { opening: 'Opening…', saving: 'Saving…', saved: 'Saved', failed: 'Not saved' }
 const refusals = computed(() =>
   store.refused.map(({ place, message }) => (place ? `${place}: ${message}` : message)),
 )
@@ -97,7 +97,7 @@ function skip(): void {
       </RouterLink>
       <span class="grow" />
       <FieldSwitch v-model="field" />
-      <p v-if="inside" class="save" role="status">{{ saveWords[desk.state] }}</p>
+      <SaveState v-if="inside" class="save" />
     </nav>
     <div class="space">
       <div id="room" ref="main" class="room-space">

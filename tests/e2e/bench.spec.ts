@@ -1,109 +1,211 @@
+import type { Page } from '@playwright/test'
+import { benchOf, done, go, left, leaveTo } from './benchRoom'
 import { accessible, expect, saved, settled, tabTo, test } from './start'
 
-test.use({ apart: true })
+test.describe('by keys', () => {
+  test.use({ apart: true })
+  test('from plan to finished figures: mixing and laying, a timer over a reload, a measured mix in the log', async ({
+    page,
+  }) => {
+    await page.goto('/ladder')
+    await settled(page)
+    // Three of her, said where her size is shown.
+    await tabTo(page, 'weathered tan')
+    await page.keyboard.press('Enter')
+    await tabTo(page, 'How many of it')
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('button', { name: /3 of it/ })).toBeVisible()
+    // A reload at once: what is not stored yet is made again.
+    await page.reload()
+    await expect(page.getByRole('button', { name: /3 of it/ })).toBeVisible()
+    await settled(page)
+    await tabTo(page, 'Coats')
+    await page.keyboard.press('Enter')
+    await tabTo(page, 'Coat 3')
+    await page.keyboard.press('Alt+ArrowDown')
+    await expect(page.getByRole('listitem', { name: /^Coat 4, layer/ })).toBeFocused()
+    await page.keyboard.press('Control+z')
+    await tabTo(page, 'Bench')
+    await page.keyboard.press('Enter')
+    const title = page.getByRole('heading', { level: 1 })
+    await expect(title).toHaveText(/^Mix /)
+    await expect(page.getByRole('navigation', { name: 'Rooms' })).toBeHidden()
+    // Drops are ticked as they go in, and are still ticked after a reload.
+    await page.getByRole('button', { name: /^✓? ?\d+ dioxazine violet/ }).press('Space')
+    const ticked = page.getByRole('button', { name: /dioxazine violet/, pressed: true })
+    await expect(ticked).toBeVisible()
+    await page.reload()
+    await expect(ticked).toBeVisible()
+    const all = (await left(page))!
+    for (let i = 0; i < 2; i++) await page.keyboard.press('Space')
+    await expect(title).toHaveText(/^Base coat of/)
+    await page.keyboard.press('PageDown')
+    await expect.poll(() => left(page)).toBeLessThan(all - 2)
+    const three = (await left(page))!
+    await page.keyboard.press('Enter')
+    await expect.poll(() => left(page)).toBeLessThan(three)
+    await page.keyboard.press('Backspace')
+    await expect.poll(() => left(page)).toBe(three)
+    await page.keyboard.press('d')
+    const strip = page.getByRole('group', { name: 'In rotation' })
+    const clock = strip.getByText(/^\d+:\d\d$/).first()
+    await expect(clock).toBeVisible()
+    const minutes = parseInt(await clock.innerText())
 
-test('from plan to finished figure with keys only: moves, a timer over a reload, a measured mix in the log', async ({
-  page,
-}) => {
-  await page.goto('/ladder')
-  await settled(page)
-  // Three of her, said where her size is shown.
-  await tabTo(page, 'weathered tan')
-  await page.keyboard.press('Enter')
-  await tabTo(page, 'How many of it')
-  await page.keyboard.press('ArrowUp')
-  await page.keyboard.press('ArrowUp')
-  await page.keyboard.press('Escape')
-  await expect(page.getByRole('button', { name: /3 of it/ })).toBeVisible()
-  await tabTo(page, 'Softness')
-  await page.keyboard.press('ArrowUp')
-  await page.keyboard.press('Control+z')
-  // A reload at once: what is not stored yet is made again.
-  await page.reload()
-  await expect(page.getByRole('button', { name: /3 of it/ })).toBeVisible()
-  await settled(page)
-  await tabTo(page, 'Coats')
-  await page.keyboard.press('Enter')
-  await tabTo(page, 'Coat 3')
-  await page.keyboard.press('Alt+ArrowDown')
-  await expect(page.getByRole('listitem', { name: /^Coat 4, layer/ })).toBeFocused()
-  await page.keyboard.press('Control+z')
-  await page.reload()
-  await tabTo(page, 'Bench')
-  await page.keyboard.press('Enter')
-  const now = page.getByRole('region', { name: 'Now' })
-  await expect(now.getByRole('heading')).toHaveText(/^Base coat of/)
-  const left = async () => Number(/(\d+) moves left/.exec((await now.textContent())!)?.[1] ?? 0)
-  const all = 12
-  await expect.poll(left).toBe(all)
-  for (let i = 0; i < 4; i++) await page.keyboard.press('Space')
-  await expect.poll(left).toBe(all - 4)
-  await page.keyboard.press('Backspace')
-  await expect.poll(left).toBe(all - 3)
-  await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
-  await page.keyboard.press('d')
-  const drying = page.getByRole('region', { name: 'Drying' })
-  const clock = drying.getByText(/^\d+:\d\d$/)
-  await expect(clock).toBeVisible()
-  const minutes = parseInt(await clock.innerText())
+    await page.keyboard.press('m')
+    await page.getByRole('radio', { name: 'In numbers' }).press('Space')
+    await page.getByLabel('Its colour, hex or L a b').fill('not a colour')
+    await expect(page.getByRole('alert')).toContainText('is not a colour')
+    await page.getByLabel('Its colour, hex or L a b').fill('55 16 15')
+    await page.getByLabel('A word about it').fill('a little pale')
+    await accessible(page)
+    await page.keyboard.press('Enter')
+    await saved(page)
+    // The clock goes on while the page is away.
+    await page.clock.install({ time: Date.now() + 4 * 60_000 })
+    await page.reload()
+    await expect
+      .poll(async () => minutes - parseInt(await clock.innerText()))
+      .toBeGreaterThanOrEqual(4)
+    await expect.poll(() => left(page)).toBe(three)
+    for (let i = 0; i < all && (await left(page)) !== 0; i++) await page.keyboard.press('Space')
+    await expect(page.getByText('All moves are done.')).toBeVisible()
+    await expect(page.getByText('a photograph for the critic?')).toBeVisible()
+    await expect(page.getByText('nothing that was counted runs out')).toBeVisible()
+    await accessible(page)
 
-  await page.keyboard.press('m')
-  await page.getByRole('radio', { name: 'In numbers' }).press('Space')
-  await page.getByLabel('Its colour, hex or L a b').fill('not a colour')
-  await expect(page.getByRole('alert')).toContainText('is not a colour')
-  await page.getByLabel('Its colour, hex or L a b').fill('55 16 15')
-  await page.getByLabel('A word about it').fill('a little pale')
-  await accessible(page)
-  await page.keyboard.press('Enter')
-  await saved(page)
-  // The clock goes on while the page is away.
-  await page.clock.install({ time: Date.now() + 10 * 60_000 })
-  await page.reload()
-  await expect
-    .poll(async () => minutes - parseInt(await clock.innerText()))
-    .toBeGreaterThanOrEqual(10)
-  await expect.poll(left).toBe(all - 3)
-  await page.clock.fastForward('25:00')
-  await expect(drying.getByText('dry', { exact: true })).toBeVisible()
-  for (let i = 0; i < all; i++) await page.keyboard.press('Space')
-  await expect(now.getByText('All moves are done.')).toBeVisible()
-
-  await page.reload()
-  await tabTo(page, 'Log')
-  await page.keyboard.press('Enter')
-  await expect(page.getByText('“a little pale”')).toBeVisible()
-  await expect(page.getByText(/^off by \d+\.\d/)).toBeVisible()
-  await page.getByLabel('Find').fill('nothing like it')
-  await expect(page.getByText('Nothing in the log has')).toBeVisible()
-  await page.getByLabel('Find').fill('isaura')
-  await expect(page.getByText('“a little pale”')).toBeVisible()
-  await accessible(page)
+    await page.reload()
+    await leaveTo(page, 'Log')
+    await expect(page.getByText('“a little pale”')).toBeVisible()
+    await expect(page.getByText(/^off by \d+\.\d/)).toBeVisible()
+    await page.getByLabel('Find').fill('nothing like it')
+    await expect(page.getByText('Nothing in the log has')).toBeVisible()
+    await page.getByLabel('Find').fill('isaura')
+    await expect(page.getByText('“a little pale”')).toBeVisible()
+    await accessible(page)
+  })
 })
+
+/** What of the page is out of place: a move that is longer than the screen, a page that scrolls, a target too small for a wet finger. */
+const outOfPlace = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const faults: string[] = []
+    const { scrollHeight } = document.scrollingElement!
+    if (scrollHeight > innerHeight) faults.push(`the page scrolls by ${scrollHeight - innerHeight}`)
+    for (const zone of document.querySelectorAll('.what, .where, .bar'))
+      if (zone.scrollHeight > zone.clientHeight + 1)
+        faults.push(`${zone.className}: ${zone.scrollHeight - zone.clientHeight} out of sight`)
+    for (const one of document.querySelectorAll('.bench button, .bench a')) {
+      const { width, height } = one.getBoundingClientRect()
+      if (width > 0 && Math.min(width, height) < 55.5)
+        faults.push(`${one.textContent} ${width}×${height}`)
+    }
+    return faults
+  })
+
+for (const [device, viewport] of [
+  ['tablet', { width: 1024, height: 768 }],
+  ['phone', { width: 390, height: 844 }],
+] as const)
+  test.describe(`by touch on a ${device}`, () => {
+    test.use({ apart: true, hasTouch: true, viewport })
+    test('an evening of three figures: Done never moves, each move is whole in sight, and one is put right by looking', async ({
+      page,
+    }) => {
+      test.setTimeout(120_000)
+      await page.addInitScript(() => {
+        const said: string[] = []
+        Object.assign(window, { said })
+        speechSynthesis.speak = ({ text }) => void said.push(text)
+        localStorage.setItem('cobaltfinch-spoken', 'true')
+      })
+      const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said)
+      await page.goto('/bench')
+      await expect.poll(() => left(page)).toBeGreaterThan(3)
+      await page.getByRole('button', { name: 'Paint another alongside' }).tap()
+      const others = page.getByRole('group', { name: 'Painted alongside' })
+      for (const name of [/^Old Bram/, /^Kelp drake/])
+        await others.getByRole('button', { name }).tap()
+      await expect(others.getByRole('button', { pressed: true })).toHaveCount(2)
+      await accessible(page)
+      await page.getByRole('button', { name: 'Close', exact: true }).tap()
+      await expect.poll(() => left(page)).toBeGreaterThan(20)
+      await expect(page.getByText('for Isaura, Old Bram and Kelp drake')).toBeVisible()
+
+      // Put right: darker than it should be; a drop is added, and it is right.
+      await page.getByRole('button', { name: /^Put right/ }).tap()
+      const right = page.getByRole('region', { name: 'Put right' })
+      await right.getByRole('button', { name: 'darker', exact: true }).tap()
+      await expect(right.getByRole('listitem')).toHaveText(/titanium white/)
+      await right.getByRole('button', { name: 'I did this' }).tap()
+      await expect(right.getByText('Added so far')).toBeVisible()
+      await accessible(page)
+      const aim = right.getByRole('button', { name: 'right', exact: true })
+      await aim.tap()
+      const write = right.getByRole('button', { name: 'Write it down' })
+      await expect(write.or(right.getByText('look once more'))).toBeVisible()
+      if (!(await write.isVisible())) await aim.tap()
+      await write.tap()
+      await expect(right).toHaveCount(0)
+
+      const { y } = (await done(page).boundingBox())!
+      const titles: string[] = []
+      for (let n = 0; n < 60; n++) {
+        if ((await left(page)) === 0) break
+        titles.push(await page.getByRole('heading', { level: 1 }).innerText())
+        expect((await done(page).boundingBox())!.y).toBe(y)
+        expect(await outOfPlace(page), titles.at(-1)).toEqual([])
+        if (n === 4) await accessible(page)
+        await go(page, () => done(page).tap())
+      }
+      await expect(page.getByText('All moves are done.')).toBeVisible()
+      // Whatever is laid was mixed before it.
+      expect(titles.filter((title) => title.startsWith('Mix ')).length).toBeGreaterThan(6)
+      expect(titles.indexOf('Mix Base')).toBeLessThan(titles.indexOf('Base coat of Base'))
+      // Each was spoken, once it was at hand.
+      const heard = (await said()).join(' | ')
+      expect(heard).toMatch(
+        /Mix dioxazine violet, let down\. \d+ dioxazine violet, \d+ titanium white/,
+      )
+      expect(heard).toMatch(/Isaura, ferrywoman\. Base coat of Base\. thinned 1 to 1/)
+
+      // One that dries says so.
+      await page.getByRole('button', { name: /^Kelp drake.*dries/ }).tap()
+      await expect(page.getByText(/All its moves are done/)).toBeVisible()
+      await page.getByRole('link', { name: /Leave/ }).tap()
+      await page.getByRole('link', { name: 'Log', exact: true }).tap()
+      await expect(page.getByText(/titanium white.*read by eye|by eye/).first()).toBeVisible()
+    })
+  })
 
 test('readings of mixes teach the box, and undo takes it back', async ({ page }) => {
   await page.goto('/bench')
-  const now = page.getByRole('region', { name: 'Now' })
-  await page.getByLabel(/^In rotation/).fill('1')
-  await page.getByLabel(/^In rotation/).press('Enter')
-  await page.getByRole('heading', { level: 1 }).click()
-  for (let i = 0; i < 4; i++) {
-    await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
-    await page.keyboard.press('m')
-    // The demo's stand-in for a reader: what it reads is made up, and says so.
-    const form = page.getByRole('form', { name: 'Measure' })
-    await form.getByText('With the reader').click()
-    await form.getByRole('button', { name: 'Read it with the stand-in' }).click()
-    await expect(page.getByText('read by the stand-in, made up')).toBeVisible()
-    await page.getByRole('button', { name: 'Write it down' }).click()
-    await expect(page.getByRole('form', { name: 'Measure' })).toHaveCount(0)
-    // In a line: what it tells, and which of tonight's mixes would tell most.
-    if (i < 2) await expect(page.getByText('would teach most')).toBeVisible()
-    if (i < 3) await expect(page.getByText(`${i + 1} of 4 readings`)).toBeVisible()
-    else await expect(page.getByRole('link', { name: 'See it in the log' })).toBeVisible()
-    await page.getByRole('heading', { level: 1 }).click()
-    await page.keyboard.press('Space')
+  let read = 0
+  for (let n = 0; n < 12 && read < 4; n++) {
+    await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/^(Working|Finding)/)
+    if (/^Mix .*[^n]$/.test(await page.getByRole('heading', { level: 1 }).innerText())) {
+      await page.keyboard.press('m')
+      // The demo's stand-in for a reader: what it reads is made up, and says so.
+      const form = page.getByRole('form', { name: 'Measure' })
+      await form.getByText('With the reader').click()
+      await form.getByRole('button', { name: 'Read it with the stand-in' }).click()
+      await expect(page.getByText('read by the stand-in, made up')).toBeVisible()
+      await page.getByRole('button', { name: 'Write it down' }).click()
+      read++
+      await expect(form).toHaveCount(0)
+      // In a line: what it tells, and which of tonight's mixes would tell most.
+      if (read < 3) await expect(page.getByText('would teach most')).toBeVisible()
+      if (read < 4) await expect(page.getByText(`${read} of 4 readings`)).toBeVisible()
+      else await expect(page.getByRole('link', { name: 'See it in the log' })).toBeVisible()
+    }
+    // One that is off further than is borne is asked about first.
+    await page.keyboard.press('Escape')
+    await go(page)
   }
-  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  expect(read).toBe(4)
+  await leaveTo(page, 'Log')
   await expect(page.getByText('4 readings of mixes can teach it')).toBeVisible()
   await page.getByRole('button', { name: 'See what they say' }).click()
   await expect(
@@ -130,4 +232,16 @@ test('readings of mixes teach the box, and undo takes it back', async ({ page })
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByText(/Every room mixes/)).toHaveCount(0)
   } else await expect(page.getByText('nothing is taken over')).toBeVisible()
+})
+
+test('of several alike one leaves the rotation from its head, and the clock of another is told', async ({
+  page,
+}) => {
+  await benchOf(page, 3)
+  const heads = page.getByRole('group', { name: 'In rotation' }).getByRole('button')
+  await expect(heads).toHaveCount(4)
+  await heads.nth(1).click()
+  await expect(page.getByText(/waits for the brush|Then:/)).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it for another evening' }).click()
+  await expect(heads).toHaveCount(3)
 })

@@ -3,17 +3,8 @@ import type { Page } from '@playwright/test'
 import { packCommission, starterPaints, unpackCommission } from '../../core'
 import type { Project } from '../../core'
 import { largeCommission } from '../fixtures/largeCommission'
-import {
-  again,
-  accessible,
-  chooseFile,
-  expect,
-  openCommission,
-  paintMany,
-  pick,
-  saved,
-  test,
-} from './start'
+import { again, accessible, chooseFile, expect, openCommission, pick, saved, test } from './start'
+import { benchOf, go, left } from './benchRoom'
 import { store } from '../fixtures/stored'
 
 const ids = starterPaints.map(({ id }) => id)
@@ -51,25 +42,24 @@ again(
     await countRings(page)
     await countRings(other)
     await page.clock.install()
-    await page.goto('/bench')
+    await page.goto('/coats')
     await page.getByRole('button', { name: /change name, size and number/ }).click()
     await page.getByLabel('How many of it').fill('3')
     await page.keyboard.press('Enter')
     await page.clock.runFor(1000)
     await saved(page)
-    await page.keyboard.press('Escape')
-    await page.getByRole('main').focus()
+    await page.goto('/bench')
     await other.clock.install()
     await other.goto('/bench')
-    const left = (tab: Page) => tab.getByText(/12 moves left/)
-    await expect(left(page)).toBeVisible()
-    await expect(left(other)).toBeVisible()
-    await page.keyboard.press('Space')
+    await expect.poll(() => left(page)).toBeGreaterThan(11)
+    const all = (await left(page))!
+    await expect.poll(() => left(other)).toBe(all)
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
     await page.keyboard.press('d')
     await page.clock.runFor(1000)
-    await expect(other.getByText(/11 moves left/)).toBeVisible()
+    await expect.poll(() => left(other)).toBe(all - 3)
     await expect(
-      other.getByRole('region', { name: 'Drying' }).getByText(/min|\d:\d\d/),
+      other.getByRole('group', { name: 'In rotation' }).getByText(/\d:\d\d/),
     ).toBeVisible()
     await page.clock.fastForward('45:00')
     await other.clock.fastForward('46:00')
@@ -85,7 +75,7 @@ again(
     await expect(page.getByRole('alert')).toContainText(
       'Another tab had changed the same meanwhile',
     )
-    await page.reload()
+    await page.goto('/coats')
     await page.getByRole('button', { name: 'Files' }).click()
     await page.clock.runFor(1000)
     await page.getByRole('menuitem', { name: 'Work that was put aside (1)' }).click()
@@ -101,11 +91,8 @@ again(
 test('storage full, refused or broken off: said, nothing lost, and saved once there is room', async ({
   page,
 }) => {
-  await page.goto('/bench')
-  await paintMany(page, 3)
-  const left = (n: number) => page.getByText(`${n} moves left`)
-  await expect(left(12)).toBeVisible()
-  await page.keyboard.press('Space')
+  await benchOf(page, 3)
+  await go(page)
   await saved(page)
   const fail = (how: 'full' | 'broken off' | '') =>
     page.evaluate((kind) => {
@@ -129,16 +116,21 @@ test('storage full, refused or broken off: said, nothing lost, and saved once th
     await page.keyboard.press('Space')
     await saved(page)
   }
-  await expect(left(7)).toBeVisible()
+  const many = (await left(page))!
+  const turn = () => page.locator('.bench').getAttribute('data-turn')
+  const at = await turn()
   await page.reload()
-  await expect(left(7)).toBeVisible()
+  await expect.poll(turn).toBe(at)
+  await expect.poll(() => left(page)).toBe(many)
 
   // A save that was broken off leaves what was saved before, and the journal what was done since.
   await fail('broken off')
   await page.keyboard.press('Space')
   await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
+  const next = await turn()
+  expect(next).not.toBe(at)
   await page.reload()
-  await expect(left(6)).toBeVisible()
+  await expect.poll(turn).toBe(next)
   await saved(page)
 })
 
@@ -153,11 +145,13 @@ test('a browser that gives no storage at all: work goes on and can be taken away
     Storage.prototype.setItem = refuse
   })
   await page.goto('/bench')
-  await expect(page.getByText('4 moves left')).toBeVisible()
+  await expect.poll(() => left(page)).toBeGreaterThan(4)
+  const all = (await left(page))!
   await expect(page.getByRole('alert')).toContainText(/storage|store/)
-  await page.keyboard.press('Space')
-  await expect(page.getByText('3 moves left')).toBeVisible()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
+  await expect.poll(() => left(page)).toBe(all - 3)
   await expect(page.getByRole('status').filter({ hasText: 'Not saved' })).toBeVisible()
+  await page.getByRole('link', { name: /Leave/ }).click()
   const waiting = page.waitForEvent('download')
   await chooseFile(page, 'Save the project to a file')
   const text = await readFile(await (await waiting).path(), 'utf8')

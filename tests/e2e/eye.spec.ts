@@ -3,6 +3,7 @@ import { unzipSync } from 'fflate'
 import type { Page } from '@playwright/test'
 import { store } from '../fixtures/stored'
 import { again, accessible, chooseFile, expect, test } from './start'
+import { more } from './benchRoom'
 
 const NAMES = [
   ...['Lighter', 'Warmer', 'Redder', 'Greyer', 'In order', 'Breaks the ladder', 'Half-way'],
@@ -94,6 +95,7 @@ test('ten minutes of what is due, by touch; what the eye sees becomes the tolera
   expect(seen).toBeGreaterThan(2)
   expect(seen).toBeLessThan(4)
   await page.goto('/bench')
+  await more(page, 'Figures')
   const off = page.getByRole('spinbutton', { name: /off/i }).first()
   await expect.poll(async () => Number(await off.inputValue())).toBeCloseTo(seen, 5)
   await context.close()

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
 import { thorough } from '../thorough'
 import { again, accessible, expect, saved, settled, test } from './start'
+import { leaveTo, now } from './benchRoom'
 
 const palette = (page: Page): Locator => page.getByRole('region', { name: 'Palette' })
 const well = (page: Page, name: string): Locator =>
@@ -120,21 +121,18 @@ for (const [name, hand] of Object.entries({ both, ...(thorough ? hands : {}) }))
     const words = svg.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
     const [, amount] = /tea flesh: ([^;]*burnt umber)/.exec(words)!
     await page.getByRole('link', { name: 'Bench', exact: true }).click()
-    const now = page.getByRole('region', { name: 'Now' })
-    await page.getByRole('heading', { level: 1 }).click()
-    for (const move of ['Base coat of Base', 'Wash of Half-shade']) {
-      await expect(now.getByRole('heading')).toHaveText(move)
+    const title = page.getByRole('heading', { level: 1 })
+    for (let i = 0; i < 12 && (await title.innerText()) !== 'Mix tea flesh'; i++) {
+      await expect(title).toHaveText(/^(Mix|Base coat|Wash)/)
       await page.keyboard.press('Space')
     }
-    await expect(now.getByRole('heading')).toHaveText('Layer of tea flesh')
-    const mixed = now.getByRole('listitem').filter({ hasText: 'Mix tea flesh' })
-    const given = (await mixed.locator('.parts > span').allInnerTexts()).map((text) => text.trim())
+    const given = await now(page).locator('.tick > span:nth-child(2)').allInnerTexts()
     expect(given.join(' + ')).toBe(amount)
     await page.keyboard.press('n')
     await page.getByLabel('A word about it').fill('as planned')
     await page.keyboard.press('Enter')
     await saved(page)
-    await page.getByRole('link', { name: 'Log', exact: true }).click()
+    await leaveTo(page, 'Log')
     await expect(page.getByText(amount!)).toBeVisible()
     await page.reload()
     await expect(page.getByText('“as planned”')).toBeVisible()

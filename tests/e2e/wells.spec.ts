@@ -1,18 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises'
 import { png } from '../fixtures/pictures'
-import {
-  accessible,
-  expect,
-  give,
-  leaf,
-  openLadder,
-  paintMany,
-  pick,
-  saved,
-  settled,
-  test,
-  tick,
-} from './start'
+import { accessible, expect, give, leaf, openLadder, pick, saved, settled, test } from './start'
+import { benchOf, closeMore, go, left, leaveTo, more, now } from './benchRoom'
 
 test('a mix as it was: drops, thinner and picture written down, put right, stock and shopping list', async ({
   page,
@@ -29,26 +18,35 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await pick(page, 'Way of mixing', 'each step matched')
   await settled(page)
   await saved(page)
-  await page.goto('/bench')
-  await paintMany(page, 3)
-  await page.getByText('Others painted alongside').click()
-  await tick(page, /^Mei/)
+  await benchOf(page, 3)
+  const alone = (await left(page))!
+  await more(page, 'Figures')
+  const mei = page.getByRole('group', { name: 'Painted alongside' }).getByRole('button', {
+    name: /^Mei/,
+  })
+  await mei.click()
+  await closeMore(page)
   // One painted alongside is mixed from her own ladder.
-  const now = page.getByRole('region', { name: 'Now' })
-  await expect(now.getByText('16 moves left')).toBeVisible()
-  await page.getByRole('heading', { level: 1 }).click()
-  let gone = 0
-  while (gone < 15 && !/Mei, apprentice.*Mix Base/s.test(await now.innerText())) {
-    await page.keyboard.press('Space')
-    const left = 16 - ++gone
-    await expect(now.getByText(left === 1 ? 'the last move' : `${left} moves left`)).toBeVisible()
+  await expect.poll(() => left(page)).toBeGreaterThan(alone + 3)
+  const title = page.getByRole('heading', { level: 1 })
+  const ofMei = async () => {
+    const text = await now(page).innerText()
+    return /for Mei\n/.test(text) && /Mix Base/.test(text)
   }
-  await expect(now.getByText(/[\d¼½]+ titanium white/).first()).toBeVisible()
-  await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
+  let gone = 0
+  while (gone < 40 && !(await ofMei())) {
+    await go(page)
+    gone++
+  }
+  expect(await ofMei()).toBe(true)
   for (; gone > 0; gone--) await page.keyboard.press('Backspace')
-  await expect(now.getByText('16 moves left')).toBeVisible()
-  await tick(page, /^Mei/)
-  await expect(now.getByText('12 moves left')).toBeVisible()
+  await more(page, 'Figures')
+  await mei.click()
+  await expect(page.getByText(/^\d+ moves left/)).toHaveText(`${alone} moves left`)
+  const calendar = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Evenings as a calendar (ICS)' }).click()
+  expect(await readFile(await (await calendar).path(), 'utf8')).toContain('BEGIN:VEVENT')
+  await more(page, 'Paint')
   await page.getByText('Paint that is needed').click()
   await page.getByLabel('Left of titanium white, ml').fill('0.1')
   await page.keyboard.press('Tab')
@@ -56,13 +54,11 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   const list = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Shopping list (text)' }).click()
   expect(await readFile(await (await list).path(), 'utf8')).toMatch(/1 × titanium white \(\d/)
-  const calendar = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Evenings as a calendar (ICS)' }).click()
-  expect(await readFile(await (await calendar).path(), 'utf8')).toContain('BEGIN:VEVENT')
+  await closeMore(page)
 
-  await page.getByRole('heading', { level: 1 }).click()
-  for (let i = 0; i < 3; i++) await page.keyboard.press('Space')
-  await expect(now.getByRole('img', { name: 'The well' }).first()).toBeVisible()
+  // To her base, which is mixed of bottles.
+  for (let i = 0; i < 8 && (await title.innerText()) !== 'Mix Base'; i++)
+    await page.keyboard.press('Space')
   await page.keyboard.press('m')
   await page.getByRole('radio', { name: 'In numbers' }).press('Space')
   await page.getByLabel('Its colour, hex or L a b').fill('45 30 25')
@@ -85,12 +81,20 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
   await accessible(page)
   await page.getByRole('button', { name: 'Leave it as it is' }).click()
   // The mix takes what was left of the white; going back gives it back.
-  await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('Space')
-  await expect(page.getByLabel('Left of titanium white, ml')).toHaveValue('0')
+  await more(page, 'Paint')
+  await page.getByText('Paint that is needed').click()
+  const white = async () => Number(await page.getByLabel('Left of titanium white, ml').inputValue())
+  expect(await white()).toBeLessThan(0.09)
+  await closeMore(page)
+  await page.keyboard.press('Backspace')
+  await more(page, 'Paint')
+  await page.getByText('Paint that is needed').click()
+  expect(await white()).toBeCloseTo(0.1, 6)
   await saved(page)
 
-  await page.getByRole('link', { name: 'Log', exact: true }).click()
+  await closeMore(page)
+  await leaveTo(page, 'Log')
   await expect(page.getByText(/7 titanium white .*thinned 3 : 1/)).toBeVisible()
   await expect(page.getByRole('img', { name: /^Picture of / })).toBeVisible()
   await page.getByText('Again', { exact: true }).click()

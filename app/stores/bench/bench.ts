@@ -7,6 +7,7 @@ import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useCoats } from '../coats/coats'
 import { useEye } from '../eye/eye'
+import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
 import { useBenchActs } from './acts'
 import { useAlongside } from './alongside'
@@ -30,6 +31,7 @@ export const useBench = defineStore('bench', () => {
   const store = useProject()
   const eye = useEye()
   const coats = useCoats()
+  const ladder = useLadder()
   const state = computed<FigureBench>(() => store.figure.bench ?? {})
   const set = (made: Partial<FigureBench>, tag = ''): boolean => store.setBench(made, tag)
   const doneMoves = computed(() => store.project.done ?? NOTHING)
@@ -133,6 +135,10 @@ export const useBench = defineStore('bench', () => {
     toCome: () => toCome.value,
     mixedFor,
     palettes: () => palettes.value,
+    sought: (figure) =>
+      figure === store.figure.id
+        ? ladder.searching
+        : !palettes.value.has(figure) && !alongside.trouble.value,
   })
   const { ticked, tick } = useTicks(() =>
     turn.value?.kind === 'mix' ? `drops in ${store.project.id} ${turn.value.id}` : '',

@@ -85,11 +85,12 @@ export const useMixing = ({ palettes, moves, toCome, done, standing }: Asked) =>
     const coming = toCome()
     return coming.flatMap(({ move, mixes }, i): BenchMixing[] => {
       const palette = known.get(move.figure)
-      if (!mixes)
-        for (const of of palette?.paintedWith(move.of) ?? []) ready.delete(ingredientKey(of))
       // A bottle that is opened for an undercoat is no puddle, yet it is taken from.
       const under = move.of.kind === 'undercoat' || move.of.kind === 'sketch'
-      if (!palette || !(mixes || under)) return []
+      if (!palette || !(mixes || under)) {
+        for (const of of palette?.paintedWith(move.of) ?? []) ready.delete(ingredientKey(of))
+        return []
+      }
       const next = coming.findIndex(
         (one, k) => k > i && one.mixes && one.move.puddle === move.puddle,
       )
@@ -111,7 +112,12 @@ export const useMixing = ({ palettes, moves, toCome, done, standing }: Asked) =>
         wells.push(portion(one, wantedOf(of, known), part))
       }
       for (const of of palette.paintedWith(move.of))
-        if (!ahead.delete(ingredientKey(of)) && !ready.delete(ingredientKey(of))) add(of, share)
+        if (
+          !ahead.delete(ingredientKey(of)) &&
+          !ready.delete(ingredientKey(of)) &&
+          (mixes || isBottle(of))
+        )
+          add(of, share)
       return [{ move, wells }]
     })
   })

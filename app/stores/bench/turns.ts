@@ -20,6 +20,8 @@ export function useTurns(asked: {
   toCome: () => readonly ScheduledMove[]
   mixedFor: (move: BenchMove) => readonly PlannedPuddle[]
   palettes: () => ReadonlyMap<string, FigurePalette>
+  /** Whether mixes of a figure are still being found: what has to be mixed is not known yet. */
+  sought: (figure: string) => boolean
 }) {
   const isMixed = ({ of }: PlannedPuddle): boolean => !isBottle(of)
   /** Figures that a well is painted on, itself or poured into another. */
@@ -36,7 +38,7 @@ export function useTurns(asked: {
   }
   const turn = computed<BenchTurn | undefined>(() => {
     const move = asked.now()?.move
-    if (!move) return undefined
+    if (!move || asked.sought(move.figure)) return undefined
     const well = asked.mixedFor(move).find(isMixed)
     return well
       ? {

@@ -155,7 +155,8 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => {
     letFollow(figure: string) {
       return change('', (draft) => {
         // What stands in its wells is not what will be mixed.
-        draft.mixed = draft.mixed?.filter((one) => one.figure !== figure)
+        if (draft.mixed?.some((one) => one.figure === figure))
+          draft.mixed = draft.mixed.filter((one) => one.figure !== figure)
         letGo(draft, figure)
       })
     },

@@ -25,7 +25,7 @@ const others = computed(() =>
 const buys = computed(() =>
   stockFor(bench.mixesToCome, store.project.bottles ?? {}).filter(({ bottles }) => bottles > 0),
 )
-const first = computed(() => bench.turn?.move)
+const first = computed(() => bench.now?.move)
 const critic = (id: string): void => {
   store.chooseFigure(id)
 }
@@ -34,7 +34,7 @@ const critic = (id: string): void => {
 <template>
   <section class="end" aria-label="The evening’s end">
     <h2>
-      {{ bench.turn ? 'Enough for tonight' : 'All moves are done.' }}
+      {{ bench.now ? 'Enough for tonight' : 'All moves are done.' }}
     </h2>
     <ul v-if="asked.length" class="asked">
       <li v-for="{ id, name } in asked" :key="id">
@@ -74,7 +74,7 @@ const critic = (id: string): void => {
           : 'nothing that was counted runs out'
       }}.
     </p>
-    <ElButton v-if="bench.turn" class="act" @click="emit('on')">Paint on</ElButton>
+    <ElButton v-if="bench.now" class="act" @click="emit('on')">Paint on</ElButton>
   </section>
 </template>
 

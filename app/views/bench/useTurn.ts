@@ -1,3 +1,4 @@
+import { createSharedComposable } from '@vueuse/core'
 import { computed } from 'vue'
 import { coatKinds, isBottle, zonesOf } from '../../../core'
 import type { Ingredient } from '../../../core'
@@ -7,8 +8,8 @@ import { useProject } from '../../stores/project/project'
 import { placeWords } from '../../words/places'
 import { forWords, howLaid, laySpoken, layTitle, mixSpoken, mixTitle } from '../../words/turns'
 
-/** The turn at hand in words: what is mixed or laid, how, where, for whom. */
-export function useTurn() {
+/** The turn at hand in words: what is mixed or laid, how, where, for whom; the same for all that show it. */
+export const useTurn = createSharedComposable(() => {
   const bench = useBench()
   const store = useProject()
   const turn = computed(() => bench.turn)
@@ -103,4 +104,4 @@ export function useTurn() {
     hazards,
     sprayed,
   }
-}
+})

@@ -13,7 +13,7 @@ import { dabKeys, dabOf } from './dabs'
 import type { Looked } from './dabs'
 import { dropsIn } from '../../puddle/drops'
 import { rightByLooking } from './rightByLooking'
-import type { Look } from './rightByLooking'
+import type { LookAt } from './rightByLooking'
 
 const lookOf = (parts: readonly Part[]): Lab => labOf(opaqueReflectance(mixPaints(parts)))
 
@@ -73,7 +73,7 @@ it('wells of 2 to 8 drops that are off by 3 to 12 come near in few drops, by wha
   const all = wells(many(500, 25), 11)
   for (const { box, planned, real, strength } of all) {
     const aim = lookOf(planned)
-    const looks: Look[] = []
+    const looks: LookAt[] = []
     const well = [...real]
     let last = ''
     while (looks.length < 12 && last !== 'right' && last !== 'near') {
@@ -116,7 +116,7 @@ it('a well that looks too dark gets lighter paint of those at hand; one that loo
   expect(lookOf([...planned, ...answer.add]).L).toBeGreaterThan(aim.L)
   expect(answer.after).toBeLessThan(answer.off)
   const right = { looked: 'right', add: [] } as const
-  const once: Look[] = [{ looked: 'darker', add: answer.add }, right]
+  const once: LookAt[] = [{ looked: 'darker', add: answer.add }, right]
   expect(rightByLooking({ ...asked, looks: [...once, right] }).kind).toBe('right')
   expect(['right', 'again']).toContain(rightByLooking({ ...asked, looks: once }).kind)
   expect(() => rightByLooking({ ...asked, looks: [] })).toThrow('nothing was seen')

@@ -8,7 +8,7 @@ import { added, looksOf, seenAs, suppose } from './supposed'
 import type { Supposed } from './supposed'
 
 /** One look at a well, and what was put into it after. */
-export interface Look {
+export interface LookAt {
   looked: Looked
   add: readonly Part<Paint>[]
 }
@@ -20,7 +20,7 @@ export interface LookingRequest {
   /** Bottles that are at hand. */
   paints: readonly Paint[]
   /** Looks so far, the last of them not yet answered. */
-  looks: readonly Look[]
+  looks: readonly LookAt[]
 }
 
 export type LookingAnswer =

@@ -15,7 +15,6 @@ import BenchSettings from './BenchSettings.vue'
 import DryingTimers from './DryingTimers.vue'
 import HandsFree from './HandsFree.vue'
 import MeasureForm from './MeasureForm.vue'
-import ReadingTells from './ReadingTells.vue'
 import ShoppingList from './ShoppingList.vue'
 import type { MorePage } from './pages'
 
@@ -72,14 +71,13 @@ const pages = computed(() => [
     <div class="page">
       <template v-if="page === 'note' || page === 'measure'">
         <MeasureForm
-          v-if="at"
+          v-if="at && !off"
           :key="page"
           :kind="page"
           v-bind="at"
           @keep="emit('keep', $event)"
           @close="emit('close')"
         />
-        <ReadingTells />
         <section v-if="off" class="off" aria-label="Put right">
           <h2>Off by {{ off.by.toFixed(1) }}: put it right</h2>
           <PutRight :parts="off.parts" :aim="off.aim" :found="off.found">

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, reactive, toRaw } from 'vue'
-import { dabKeys, dabOf, dropsIn, ingredientKey, sameIngredient } from '../../../../core'
+import { dropsIn, ingredientKey, sameIngredient } from '../../../../core'
 import type { BottleDrops, Ingredient, Lab, Looked, PuddlePart } from '../../../../core'
-import { screenColour } from '../../../parts/screenColour'
 import { useDraft } from '../../../parts/useDraft'
 import { nameOf, paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
 import { partWords } from '../../../words/amounts'
-import { dabWords } from '../../../words/looking'
 import type { LookAnswer, LookJob } from '../../../workers/boxJobs'
 import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
+import DabRing from './DabRing.vue'
 
 /** How does the well look? The dab it is most like is pressed, and the least that mends it is said; again until it is right. */
 const props = defineProps<{
@@ -48,17 +47,6 @@ const added = computed(() => {
     for (const { paint, drops } of add) sum.set(paint, (sum.get(paint) ?? 0) + drops)
   return [...sum].map(([paint, drops]) => ({ paint, drops: Math.round(10 * drops) / 10 }))
 })
-const dabs = computed(() =>
-  dabKeys.flatMap((key) => {
-    const lab = dabOf(props.aim, key)
-    return lab ? [{ key, lab }] : []
-  }),
-)
-/** Places round the aim. */
-const at = (i: number): { left: string; top: string } => {
-  const angle = (2 * Math.PI * i) / dabs.value.length - Math.PI / 2
-  return { left: `${50 + 36 * Math.cos(angle)}%`, top: `${50 + 36 * Math.sin(angle)}%` }
-}
 function look(looked: Looked): void {
   // What was said and not done is said anew.
   const before = form.looks.filter(({ add, looked: was }) => add.length > 0 || was === 'right')
@@ -148,28 +136,7 @@ const isIn = (paint: string): boolean =>
         </ElButton>
       </div>
     </div>
-    <div v-else class="dabs" :aria-busy="busy">
-      <button
-        type="button"
-        class="dab aim"
-        :style="{ background: screenColour(aim).css, color: screenColour(aim).ink }"
-        @mousedown.prevent
-        @click="look('right')"
-      >
-        right
-      </button>
-      <button
-        v-for="({ key, lab }, i) in dabs"
-        :key="key"
-        type="button"
-        class="dab"
-        :style="{ ...at(i), background: screenColour(lab).css, color: screenColour(lab).ink }"
-        @mousedown.prevent
-        @click="look(key)"
-      >
-        {{ dabWords[key] }}
-      </button>
-    </div>
+    <DabRing v-else :aim="aim" :busy="busy" @look="look" />
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <footer>
       <ElButton class="act" @mousedown.prevent @click="emit('more')"
@@ -198,37 +165,6 @@ ul {
   list-style: none;
   font-size: 20px;
 }
-.dabs {
-  position: relative;
-  height: 100%;
-  aspect-ratio: 1;
-  max-width: 100%;
-  justify-self: center;
-  align-self: center;
-}
-.dab {
-  position: absolute;
-  width: 26%;
-  height: 26%;
-  min-width: 64px;
-  min-height: 56px;
-  transform: translate(-50%, -50%);
-  border: 0;
-  border-radius: 50%;
-  font: inherit;
-  font-size: 18px;
-}
-.aim {
-  left: 50%;
-  top: 50%;
-  width: 46%;
-  height: 46%;
-}
-.dab:focus-visible {
-  outline: 3px solid var(--focus);
-  outline-offset: -6px;
-  z-index: 1;
-}
 .answer {
   align-self: center;
   display: grid;
@@ -256,8 +192,7 @@ footer {
   h2 {
     font-size: 22px;
   }
-  p,
-  .dab {
+  p {
     font-size: 16px;
   }
   .answer li {

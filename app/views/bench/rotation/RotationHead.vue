@@ -37,7 +37,7 @@ const ROUND = 2 * Math.PI * 22
       />
       <path v-for="d in drawing.lines.filter(isHead)" :key="d" :d="d" class="line" />
     </svg>
-    <text v-if="lane.copy > 1" x="43" y="49" class="copy">{{ lane.copy }}</text>
+    <text v-if="lane.copy > 1" x="43" y="49" class="copy" role="presentation">{{ lane.copy }}</text>
   </svg>
 </template>
 

@@ -38,8 +38,6 @@ function leave(): void {
   leaves.value?.()
   asked.value = ''
 }
-const dries = (one: RotationLane): string =>
-  one.leftMs > 0 ? `, dries ${clockWords(one.leftMs)} more` : ''
 </script>
 
 <template>
@@ -50,12 +48,15 @@ const dries = (one: RotationLane): string =>
       type="button"
       class="one"
       :aria-expanded="asked === one.key"
-      :aria-label="`${bench.figureName(one)}${isAtHand(one) ? ', at hand' : ''}${dries(one)}`"
       @mousedown.prevent
       @click="asked = asked === one.key ? '' : one.key"
     >
       <RotationHead :lane="one" :at-hand="isAtHand(one)" />
-      <span v-if="one.leftMs > 0" class="numbers left">{{ clockWords(one.leftMs) }}</span>
+      <span class="said">{{ bench.figureName(one) }}{{ isAtHand(one) ? ', at hand' : '' }}</span>
+      <template v-if="one.leftMs > 0">
+        <span class="said">, dries </span>
+        <span class="numbers left">{{ clockWords(one.leftMs) }}</span>
+      </template>
     </button>
     <button
       type="button"
@@ -101,6 +102,14 @@ const dries = (one: RotationLane): string =>
 .left {
   font-size: 18px;
   padding-right: 6px;
+}
+/* Read aloud, not shown: the head shows it. */
+.said {
+  position: absolute;
+  clip-path: inset(50%);
+  width: 1px;
+  overflow: hidden;
+  white-space: nowrap;
 }
 .join {
   justify-content: center;

@@ -35,18 +35,18 @@ const times = computed(() => props.well.given.times)
 
 <template>
   <ul class="drops">
-    <li v-for="{ of, at, drops } in rows" :key="ingredientKey(of)">
+    <li v-for="one in rows" :key="ingredientKey(one.of)">
       <button
         type="button"
         class="tick"
-        :aria-pressed="bench.ticked.includes(at)"
+        :aria-pressed="bench.ticked.includes(one.at)"
         @mousedown.prevent
-        @click="bench.tick(at)"
+        @click="bench.tick(one.at)"
       >
-        <span class="box" aria-hidden="true">{{ bench.ticked.includes(at) ? '✓' : '' }}</span>
-        <span>{{ partWords(drops, palette.nameOf(of)) }}</span>
-        <span v-if="isMissing(of)" class="missing">not in</span>
-        <DropBeads :lab="colourOf(of, palette)" :drops="drops" />
+        <span class="box" aria-hidden="true">{{ bench.ticked.includes(one.at) ? '✓' : '' }}</span>
+        <span>{{ partWords(one.drops, palette.nameOf(one.of)) }}</span>
+        <span v-if="isMissing(one.of)" class="missing">not in</span>
+        <DropBeads :lab="colourOf(one.of, palette)" :drops="one.drops" />
       </button>
     </li>
   </ul>
