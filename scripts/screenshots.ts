@@ -31,35 +31,62 @@ async function judged(page: Page): Promise<void> {
   await page.locator('h1').first().scrollIntoViewIfNeeded()
 }
 
-/** Four mixes read with the demo's stand-in for a reader, and what they say. */
+/** So many turns at the bench, each once it is known. */
+async function turns(page: Page, many: number, at: (title: string) => Promise<unknown>) {
+  for (let n = 0; n < many; n++) {
+    const turn = await page.locator('.bench[data-turn]').getAttribute('data-turn')
+    await at(await page.locator('h1').first().innerText())
+    await page.keyboard.press('Escape')
+    await page.keyboard.press(' ')
+    await page.waitForFunction(
+      (was) => document.querySelector('.bench')?.getAttribute('data-turn') !== was,
+      turn,
+    )
+  }
+}
+
+/** Mixes read with the demo's stand-in for a reader, and what they say. */
 async function taught(page: Page): Promise<void> {
   const form = page.getByRole('form', { name: 'Measure' })
-  for (let n = 0; n < 4; n++) {
-    await page.getByRole('heading', { level: 1 }).click()
+  await turns(page, 11, async (title) => {
+    if (!title.startsWith('Mix ') || title.endsWith('let down')) return
     await page.keyboard.press('m')
     await form.getByText('With the reader').click()
     await form.getByRole('button', { name: /^Read it with/ }).click()
     await form.getByText(/read by the/).waitFor()
     await form.getByRole('button', { name: 'Write it down' }).click()
     await form.waitFor({ state: 'detached' })
-    await page.getByRole('heading', { level: 1 }).click()
-    await page.keyboard.press(' ')
-  }
+  })
+  await page.getByRole('link', { name: /Leave/ }).click()
   await page.getByRole('link', { name: 'Log', exact: true }).click()
   await page.getByRole('button', { name: 'See what they say' }).click()
   await page.getByText(/ladders? changes?\.$/).waitFor()
 }
 
-const figure = (page: Page, name: string) => page.getByRole('button', { name }).first().click()
+/** An evening of three, so many turns on. */
+const evening = (many: number) => async (page: Page) => {
+  await page.getByRole('button', { name: 'Paint another alongside' }).click()
+  const others = page.getByRole('group', { name: 'Painted alongside' })
+  for (const name of [/^Old Bram/, /^Kelp drake/])
+    await others.getByRole('button', { name }).click()
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
+  await page.getByText(/^for Isaura, Old Bram/).waitFor()
+  await turns(page, many, () => Promise.resolve())
+}
 
+
+interface Shot {
+  at: string
+  size?: { width: number; height: number }
+  first?: (page: Page) => Promise<unknown>
+}
 /** Each by its name: where it is, and what is done there first. */
-const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promise<unknown> }>> = {
+const shots: Readonly<Record<string, Shot>> = {
   shelf: { at: '/' },
   range: { at: '/range' },
   'range-across': { at: '/range?show=across' },
   figures: { at: '/figures' },
   box: { at: '/box' },
-  'add-paint': { at: '/box/add' },
   'tone-skin': { at: '/tone/skin' },
   'tone-hide': { at: '/tone/hide' },
   ladder: { at: '/ladder' },
@@ -67,24 +94,22 @@ const shots: Readonly<Record<string, { at: string; first?: (page: Page) => Promi
     at: '/ladder?show=form',
     first: (page) => page.getByText('feathered', { exact: true }).click(),
   },
-  'form-creature': {
-    at: '/ladder?show=form',
-    first: async (page) => {
-      await figure(page, 'Brine imp')
-      const form = page.getByRole('combobox', { name: 'Form', exact: true })
-      await form.focus()
-      await form.press('Enter')
-      await page.getByRole('option', { name: 'tusked head' }).first().click()
-      await page.locator('.room-space').evaluate((room) => room.scrollTo(0, 0))
-    },
-  },
   recipe: { at: '/ladder/light' },
   coats: {
     at: '/coats',
     first: (page) => page.getByRole('button', { name: /^Near the lightest/ }).click(),
   },
   accents: { at: '/accents' },
-  bench: { at: '/bench' },
+  bench: { at: '/bench', first: evening(20) },
+  'bench-tablet': {
+    at: '/bench',
+    size: { width: 768, height: 1024 },
+    first: async (page) => {
+      await evening(4)(page)
+      await page.keyboard.press('r')
+    },
+  },
+  'bench-phone': { at: '/bench', size: { width: 390, height: 844 }, first: evening(6) },
   log: { at: '/bench', first: taught },
   critic: { at: '/log?show=critic', first: judged },
   eye: {
@@ -104,11 +129,11 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu'],
 })
 const wanted = process.argv.slice(2)
-for (const [name, { at, first }] of Object.entries(shots)) {
+for (const [name, { at, size, first }] of Object.entries(shots)) {
   if (wanted.length > 0 && !wanted.includes(name)) continue
   const context = await browser.newContext({
     baseURL,
-    viewport: { width: 1280, height: 800 },
+    viewport: size ?? { width: 1280, height: 800 },
     serviceWorkers: 'block',
   })
   const page = await context.newPage()

@@ -19,7 +19,7 @@ export const helpOfRoom = {
   Accents:
     'Lips, cheeks, veins, scars, eyes and teeth: where they are, and the glaze or the few strokes that make them.',
   Bench:
-    'What to do next, one move at a time, with what to mix for it. Space when it is done; D starts a drying clock; M writes down what came out, and puts it right if it is off.',
+    'What to do next, one move at a time: what to mix, drop by drop; what to lay, and where on the figure. Space or Done when it is done; Put right when a well looks wrong; the heads above show who dries. Notes, clocks, what to buy and hands free are under More.',
   Eye: 'Ten minutes a day: what is lighter, warmer, redder; what is in this well; where half-way is. Made from your own bottles and figures, as hard as your eye is fine. Digits choose, Space goes on.',
   Log: 'What was predicted and what came out. Measured mixes teach the box what your bottles really are. The critic reads a photograph of the painted figure against its plan, and says what mends it.',
 } as const satisfies Record<string, string>

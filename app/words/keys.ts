@@ -36,9 +36,10 @@ export const keysOfRoom: Readonly<Record<string, readonly KeyWords[]>> = {
     { keys: 'Space', does: 'the next question' },
   ],
   Bench: [
-    { keys: 'Space', does: 'done: the next move' },
-    { keys: 'Backspace', does: 'back to the move before' },
-    { keys: 'D', does: 'it is dry' },
+    { keys: 'Space, Enter, Page Down', does: 'done: the next move' },
+    { keys: 'Backspace, Page Up', does: 'back to the move before' },
+    { keys: 'R', does: 'put the well right by looking' },
+    { keys: 'D', does: 'it dries: a clock' },
     { keys: 'M', does: 'measure what is in the well' },
     { keys: 'N', does: 'a word about it' },
   ],

@@ -11,26 +11,28 @@ const USUAL_FORM: Readonly<Partial<Record<Figure['kind'], FormKey>>> = {
 const greyHide = hidePlaces.find(({ name }) => name === 'grey')!
 const daysDead = hidePlaces.find(({ name }) => name === 'days dead')!
 
+const takenFor = [
+  plainTone,
+  ...[greyHide, daysDead].map((one) => ({ kind: 'hide', ...one.tone })),
+].map((one) => JSON.stringify(one))
+
 /**
- * What changes with a figure's kind: a form and a tone of which nothing was decided become those one expects of it.
+ * What changes with a figure's kind: a form and a tone of which nothing was decided become those one expects of it. What
+ * its painter chose stays, also where it is what would have been taken.
  * @example asKind({ plan: { form: 'hand' }, tone: { kind: 'hide', L: 48, a: 0, b: 0 } }, 'creature').kind // "creature"
  */
 export function asKind(
-  { plan, tone }: Pick<Figure, 'plan' | 'tone'>,
+  { plan, tone, said = [] }: Pick<Figure, 'plan' | 'tone' | 'said'>,
   kind: Figure['kind'],
 ): Partial<Figure> {
   const form = USUAL_FORM[kind]
   const usual = plan.form === undefined || Object.values(USUAL_FORM).includes(plan.form)
   const { form: _form, ...bare } = plan
-  const untouched = [
-    plainTone,
-    ...[greyHide, daysDead].map((one) => ({ kind: 'hide', ...one.tone })),
-  ]
   const hide = kind === 'creature' ? greyHide : daysDead
   return {
     kind,
-    ...(usual ? { plan: form ? { ...bare, form } : bare } : {}),
-    ...(untouched.some((one) => JSON.stringify(one) === JSON.stringify(tone))
+    ...(usual && !said.includes('form') ? { plan: form ? { ...bare, form } : bare } : {}),
+    ...(takenFor.includes(JSON.stringify(tone)) && !said.includes('tone')
       ? { tone: kind === 'person' ? plainTone : { kind: 'hide', ...hide.tone } }
       : {}),
   }

@@ -30,6 +30,10 @@ export interface FigureDetail {
   light?: Ingredient
 }
 
+/** What is taken for a figure until its painter says otherwise. */
+export const saidOfFigure = ['tone', 'form'] as const
+export type SaidOfFigure = (typeof saidOfFigure)[number]
+
 /** One figure of a commission, or several that are painted alike. */
 export interface Figure {
   id: string
@@ -49,6 +53,8 @@ export interface Figure {
   bottles?: { more?: string[]; without?: string[] }
   tone: Tone
   plan: FigurePlan
+  /** What its painter chose for it, and no change of kind exchanges. */
+  said?: SaidOfFigure[]
   stack?: FigureStack
   bench?: FigureBench
   /** Places of life that are painted on this figure. */

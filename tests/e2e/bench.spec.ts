@@ -2,6 +2,23 @@ import type { Page } from '@playwright/test'
 import { benchOf, done, go, left, leaveTo } from './benchRoom'
 import { accessible, expect, saved, settled, tabTo, test } from './start'
 
+/** What of the page is out of place: a move that is longer than the screen, a page that scrolls, a target too small for a wet finger. */
+const outOfPlace = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const faults: string[] = []
+    const { scrollHeight } = document.scrollingElement!
+    if (scrollHeight > innerHeight) faults.push(`the page scrolls by ${scrollHeight - innerHeight}`)
+    for (const zone of document.querySelectorAll('.what, .where, .bar'))
+      if (zone.scrollHeight > zone.clientHeight + 1)
+        faults.push(`${zone.className}: ${zone.scrollHeight - zone.clientHeight} out of sight`)
+    for (const one of document.querySelectorAll('.bench button, .bench a')) {
+      const { width, height } = one.getBoundingClientRect()
+      if (width > 0 && Math.min(width, height) < 55.5)
+        faults.push(`${one.textContent} ${width}×${height}`)
+    }
+    return faults
+  })
+
 test.describe('by keys', () => {
   test.use({ apart: true })
   test('from plan to finished figures: mixing and laying, a timer over a reload, a measured mix in the log', async ({
@@ -70,7 +87,12 @@ test.describe('by keys', () => {
       .poll(async () => minutes - parseInt(await clock.innerText()))
       .toBeGreaterThanOrEqual(4)
     await expect.poll(() => left(page)).toBe(three)
-    for (let i = 0; i < all && (await left(page)) !== 0; i++) await page.keyboard.press('Space')
+    const { y } = (await done(page).boundingBox())!
+    for (let i = 0; i < all && (await left(page)) !== 0; i++) {
+      expect(await outOfPlace(page)).toEqual([])
+      expect((await done(page).boundingBox())!.y).toBe(y)
+      await go(page)
+    }
     await expect(page.getByText('All moves are done.')).toBeVisible()
     await expect(page.getByText('a photograph for the critic?')).toBeVisible()
     await expect(page.getByText('nothing that was counted runs out')).toBeVisible()
@@ -87,23 +109,6 @@ test.describe('by keys', () => {
     await accessible(page)
   })
 })
-
-/** What of the page is out of place: a move that is longer than the screen, a page that scrolls, a target too small for a wet finger. */
-const outOfPlace = (page: Page): Promise<string[]> =>
-  page.evaluate(() => {
-    const faults: string[] = []
-    const { scrollHeight } = document.scrollingElement!
-    if (scrollHeight > innerHeight) faults.push(`the page scrolls by ${scrollHeight - innerHeight}`)
-    for (const zone of document.querySelectorAll('.what, .where, .bar'))
-      if (zone.scrollHeight > zone.clientHeight + 1)
-        faults.push(`${zone.className}: ${zone.scrollHeight - zone.clientHeight} out of sight`)
-    for (const one of document.querySelectorAll('.bench button, .bench a')) {
-      const { width, height } = one.getBoundingClientRect()
-      if (width > 0 && Math.min(width, height) < 55.5)
-        faults.push(`${one.textContent} ${width}×${height}`)
-    }
-    return faults
-  })
 
 for (const [device, viewport] of [
   ['tablet', { width: 1024, height: 768 }],

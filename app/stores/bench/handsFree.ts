@@ -11,6 +11,8 @@ export const useHandsFree = defineStore('hands-free', () => {
   /** Words against the usual pace. */
   const pace = useLocalStorage('cobaltfinch-pace', 1, NOTED)
   const tapLow = useLocalStorage('cobaltfinch-tap-low', false, NOTED)
+  /** On which side Done stands: that of the hand that is free. */
+  const hand = useLocalStorage<'left' | 'right'>('cobaltfinch-hand', 'left', NOTED)
   const canSpeak = 'speechSynthesis' in window
   const voices = ref<{ key: string; name: string }[]>([])
   function learnVoices(): void {
@@ -36,5 +38,5 @@ export const useHandsFree = defineStore('hands-free', () => {
   const quiet = (): void => {
     if (canSpeak) speechSynthesis.cancel()
   }
-  return { spoken, voice, pace, tapLow, canSpeak, voices, say, quiet }
+  return { spoken, voice, pace, tapLow, hand, canSpeak, voices, say, quiet }
 })

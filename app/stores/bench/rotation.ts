@@ -42,7 +42,8 @@ export function useRotation(asked: {
     if (!last || last.dryMin === 0) return { leftMs: 0, share: 0 }
     const from = doneAt.value.get(last.id)!
     const ends = endsAt.value.get(last.id) ?? from + last.dryMin * 60_000
-    const leftMs = Math.max(0, ends - now.value.getTime())
+    // A clock that was set back makes no coat dry longer than it was to.
+    const leftMs = Math.max(0, Math.min(ends - from, ends - now.value.getTime()))
     return { leftMs, share: Math.min(1, leftMs / Math.max(1, ends - from)) }
   }
   return computed<RotationLane[]>(() =>

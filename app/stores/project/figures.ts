@@ -1,7 +1,7 @@
 import { nextName, secondOf, stepOf, takenFrom, clamp } from '../../../core'
 import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
-import { plain } from './work'
+import { plain, say } from './work'
 import type { OpenWork } from './work'
 
 /** Which figures there are, their order and groups, and what one takes over from another. */
@@ -26,6 +26,8 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
       for (const [name, value] of Object.entries(made))
         if (value === undefined) delete draft[name as 'group']
         else Object.assign(draft, { [name]: plain(value) })
+      // What only comes with another kind was not chosen.
+      if (made.tone && !made.kind) say(draft, 'tone')
     })
   },
   /** Takes a figure away with what was done on it; the log keeps what was written. */

@@ -3,7 +3,7 @@ import type { FigurePlan, LadderVersion, Lighting, PuddlePart, StepKey } from '.
 import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { settle } from './settle'
-import { plain } from './work'
+import { plain, say } from './work'
 import type { OpenWork } from './work'
 
 type Limit = 'maxPaints' | 'maxDrops'
@@ -15,10 +15,11 @@ export const ladderActions = ({ change, changePlan, changeOpen, figure }: OpenWo
   },
   /** Any settings of the plan at once; what is undefined goes back to the usual. */
   setPlan(made: Partial<FigurePlan>, tag = Object.keys(made).join()) {
-    return changePlan(tag, (draft) => {
+    return changeOpen(tag, (open) => {
       for (const [name, value] of Object.entries(made))
-        if (value === undefined) delete draft[name as 'way']
-        else Object.assign(draft, { [name]: plain(value) })
+        if (value === undefined) delete open.plan[name as 'way']
+        else Object.assign(open.plan, { [name]: plain(value) })
+      if (made.form) say(open, 'form')
     })
   },
   /** Settings of several figures' plans at once, as one change. */

@@ -25,7 +25,7 @@ import { hold, letGo, letGoUnbegun } from './holding'
 import type { Standing } from './holding'
 import { settle } from './settle'
 import { putStandIns } from './standIn'
-import { plain } from './work'
+import { plain, say } from './work'
 import type { Make, OpenWork } from './work'
 
 /** Sets what is given; what is undefined is taken away. */
@@ -57,7 +57,10 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => {
   return {
     /** The figure aims at another tone; changes under one tag in a row are one step of undo. */
     setTone(tone: Tone, tag = '') {
-      return changeOpen(tag && `tone ${tag}`, (draft) => (draft.tone = plain(tone)))
+      return changeOpen(tag && `tone ${tag}`, (draft) => {
+        draft.tone = plain(tone)
+        say(draft, 'tone')
+      })
     },
     /** The stack of coats of this figure. */
     setStack(made: FigureStack | undefined, tag = '') {

@@ -3,7 +3,7 @@ import { applyPatches, enablePatches, produceWithPatches } from 'immer'
 import type { Draft, Patch } from 'immer'
 import { computed, shallowRef, watch } from 'vue'
 import { blankFigure, checkChange, differences } from '../../../core'
-import type { Figure, FigurePlan, FileIssue, Project } from '../../../core'
+import type { Figure, FigurePlan, FileIssue, Project, SaidOfFigure } from '../../../core'
 import { setLearnt, setOwnPaints, setStrengths, starterIds } from '../paints'
 import { shippedDemo } from '../shippedDemo'
 import { memoise } from '../memoise'
@@ -16,6 +16,11 @@ export const plain = <T>(data: T): T => JSON.parse(JSON.stringify(data)) as T
 
 /** What stands in for the figure of a commission that has none. */
 const nobody = blankFigure('nobody', { name: 'No figure yet' })
+
+/** What is chosen for a figure is its painter's word from then on. */
+export function say(draft: Draft<Figure>, what: SaidOfFigure): void {
+  if (!draft.said?.includes(what)) draft.said = [...(draft.said ?? []), what]
+}
 
 export type Make = (draft: Draft<Project>) => void
 

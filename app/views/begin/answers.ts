@@ -98,6 +98,7 @@ export function commissionFrom(
           ),
           ...asKind({ plan: blankPlan(), tone: tone.tone }, tone.of),
           tone: tone.tone,
+          said: ['tone'],
           size: line.size,
           many: line.many,
         }),

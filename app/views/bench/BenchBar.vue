@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { useBench } from '../../stores/bench/bench'
+import { useHandsFree } from '../../stores/bench/handsFree'
 
 /** What is done with the turn at hand; it never moves. A press leaves the focus where it was, for the keys. */
 defineProps<{
@@ -13,10 +14,11 @@ defineProps<{
 }>()
 const emit = defineEmits<{ done: []; back: []; toggle: [panel: 'right' | 'more'] }>()
 const bench = useBench()
+const free = useHandsFree()
 </script>
 
 <template>
-  <div class="bar" role="toolbar" aria-label="This move">
+  <div class="bar" :class="free.hand" role="toolbar" aria-label="This move">
     <ElButton
       class="done"
       type="primary"
@@ -62,6 +64,15 @@ const bench = useBench()
 .bar > .done {
   font-size: 30px;
   font-weight: 700;
+}
+/* For the right hand, the other way round. */
+@media (min-width: 641px) {
+  .bar.right {
+    grid-template-columns: 1fr 1fr 1fr 1fr 2.2fr;
+  }
+  .bar.right > .done {
+    order: 5;
+  }
 }
 kbd {
   font: inherit;

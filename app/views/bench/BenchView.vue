@@ -165,7 +165,8 @@ onBeforeUnmount(free.quiet)
   grid-template-columns: minmax(0, 1fr);
   overflow: hidden;
   user-select: none;
-  touch-action: manipulation;
+  /* No zoom by a second tap or a pinch of wet fingers. */
+  touch-action: pan-x pan-y;
   overscroll-behavior: none;
 }
 .bench:focus {

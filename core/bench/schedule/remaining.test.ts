@@ -47,6 +47,36 @@ it('what is done falls away; what was done lately still dries, by the clock or b
   expect(moves[0]!.startMin).toBe(3)
 })
 
+it('a well that was mixed ahead stands open, once all that stands in it do', () => {
+  const eye: BenchMove = {
+    ...ref(1, 'eye'),
+    id: moveKey(ref(1, 'eye')),
+    words: 'eye',
+    workMin: 4,
+    dryMin: 5,
+    puddle: 'white and iris',
+    wells: ['white', 'iris'],
+  }
+  const opened = (mixed: { well: string; at: number }[]) =>
+    remainingMoves([[eye]], { done: [], timers: [], mixed }, NOON).openedMin
+  const white = { well: 'white', at: NOON - 9 * MINUTE }
+  expect(opened([white])).toEqual({})
+  // As old as the older of the two; of one that was mixed twice the newer counts.
+  expect(opened([white, { well: 'iris', at: NOON - 2 * MINUTE }])).toEqual({ 'white and iris': -9 })
+  expect(
+    opened([white, { well: 'iris', at: NOON - 99 * MINUTE }, { well: 'iris', at: NOON - MINUTE }]),
+  ).toEqual({ 'white and iris': -9 })
+  const moves = (mixed: { well: string; at: number }[]) =>
+    schedule({
+      ...remainingMoves([[eye]], { done: [], timers: [], mixed }, NOON),
+      mixMin: 3,
+      puddleLifeMin: 90,
+    }).moves.map(({ mixes }) => mixes)
+  expect(moves([white, { ...white, well: 'iris' }])).toEqual([false])
+  // Dried up, it is mixed again.
+  expect(moves([white, { well: 'iris', at: NOON - 99 * MINUTE }])).toEqual([true])
+})
+
 it('a month later everything is dry and no puddle is open', () => {
   const old = {
     done: [

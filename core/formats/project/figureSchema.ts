@@ -10,7 +10,7 @@ import { planSchema, versionSchema } from './planSchema'
 import { stackSchema } from './stackSchema'
 import { toneSchema } from './toneSchema'
 import type { Figure, FigureAccent, FigureDetail } from '../../project/figure'
-import { detailKeys, figureKinds } from '../../project/figure'
+import { detailKeys, figureKinds, saidOfFigure } from '../../project/figure'
 
 const bottleIds = v.optional(v.pipe(v.array(id), atMost(mostOf.paintsOut, 'bottles')))
 
@@ -56,6 +56,10 @@ export const figureSchema = shaped<Figure>()(
     bottles: v.optional(v.object({ more: bottleIds, without: bottleIds })),
     tone: toneSchema,
     plan: planSchema,
+    /** What its painter chose for it, and no change of kind exchanges. */
+    said: v.optional(
+      v.pipe(v.array(oneOf(saidOfFigure, 'choice')), atMost(saidOfFigure.length, 'choices')),
+    ),
     stack: v.optional(stackSchema),
     bench: v.optional(benchSchema),
     /** Places of life that are painted on this figure. */

@@ -3,6 +3,7 @@ import type { Lab } from '../../colour/lab'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import { TOUCH } from '../../puddle/dispense'
+import { dropsIn } from '../../puddle/drops'
 import type { Looked } from './dabs'
 import { added, looksOf, seenAs, suppose } from './supposed'
 import type { Supposed } from './supposed'
@@ -39,6 +40,8 @@ export type LookingAnswer =
 
 /** In touches and whole drops, as a brush and a bottle give them. */
 const AMOUNTS = [TOUCH, 2 * TOUCH, 4 * TOUCH, 1, 2, 3]
+/** … of two at once. */
+const TWO = new Set([TOUCH, 4 * TOUCH, 1])
 /** ΔE00 that a drop has to earn, and a bottle that is not in the well yet. */
 const DROP = 0.22
 const BOTTLE = 0.5
@@ -81,6 +84,16 @@ const few = (wells: readonly Supposed[], many: number): Supposed[] => {
   return best.map((well) => ({ ...well, weight: well.weight / sum }))
 }
 
+/** Wells that it may be, as likely as all looks make them, with what was added after each. */
+function wellsSeen(parts: readonly Part[], aim: Lab, looks: readonly LookAt[]): Supposed[] {
+  let wells = suppose(parts)
+  for (const { looked, add } of looks) {
+    wells = seenAs(wells, looked, aim)
+    if (add.length > 0) wells = wells.map((well) => added(well, add))
+  }
+  return wells
+}
+
 /**
  * What to add to a well that looks otherwise than it should: the least that brings it near, by all that was seen of it
  * so far. What it truly is stays unknown; wells that it may be are weighed by each look (Bayes' rule over a sample of
@@ -91,49 +104,39 @@ const few = (wells: readonly Supposed[], many: number): Supposed[] => {
 export function rightByLooking({ parts, aim, paints, looks }: LookingRequest): LookingAnswer {
   if (looks.length === 0) throw new RangeError('nothing was seen of the well yet')
   if (!parts.some(({ drops }) => drops > 0)) throw new RangeError('there is nothing in the well')
-  let wells = suppose(parts)
-  looks.forEach(({ looked, add }) => {
-    wells = seenAs(wells, looked, aim).map((well) => (add.length > 0 ? added(well, add) : well))
-  })
-  wells = few(wells, LIKELIEST)
+  const wells = few(wellsSeen(parts, aim, looks), LIKELIEST)
+  const off = offOf(wells, aim, [])
+  if (looks.at(-1)!.looked === 'right')
+    return { kind: off < RIGHT || looks.at(-2)?.looked === 'right' ? 'right' : 'again', off }
   const inside = new Set([...parts, ...looks.flatMap(({ add }) => add)].map((one) => one.paint.id))
-  const drops = parts.reduce((sum, part) => sum + part.drops, 0)
-  // A small well is not doubled.
-  const amounts = AMOUNTS.filter((one) => one <= Math.max(1, drops / 2))
   const worth = (sample: readonly Supposed[], add: readonly Part<Paint>[]): number =>
     add.reduce(
-      (sum, { paint, drops: n }) => sum + DROP * n + (inside.has(paint.id) ? 0 : BOTTLE),
+      (sum, { paint, drops }) => sum + DROP * drops + (inside.has(paint.id) ? 0 : BOTTLE),
       offOf(sample, aim, add),
     )
+  // A small well is not doubled.
+  const amounts = AMOUNTS.filter((one) => one <= Math.max(1, dropsIn(parts) / 2))
   const sample = few(wells, FIRST)
   const closely = paints
     .map((paint) => ({
       paint,
-      best: Math.min(...amounts.map((n) => worth(sample, [{ paint, drops: n }]))),
+      least: Math.min(...amounts.map((drops) => worth(sample, [{ paint, drops }]))),
     }))
-    .toSorted((one, other) => one.best - other.best)
-    .slice(0, CLOSELY)
-  const off = offOf(wells, aim, [])
-  if (looks.at(-1)!.looked === 'right')
-    return { kind: off < RIGHT || looks.at(-2)?.looked === 'right' ? 'right' : 'again', off }
+    .toSorted((one, other) => one.least - other.least)
+    .map(({ paint }) => paint)
   const best = (ways: readonly Part<Paint>[][]): Part<Paint>[] | undefined => {
-    let found: { add: Part<Paint>[]; worth: number } | undefined
-    for (const add of ways) {
-      const made = worth(wells, add)
-      if (made < (found?.worth ?? off)) found = { add, worth: made }
-    }
-    return found?.add
+    const [first] = ways
+      .map((add) => ({ add, worth: worth(wells, add) }))
+      .toSorted((one, other) => one.worth - other.worth)
+    return first && first.worth < off ? first.add : undefined
   }
-  const alone = closely.flatMap(({ paint }) => amounts.map((drops) => [{ paint, drops }]))
-  const add =
-    best(alone) ??
-    (off > RIGHT
-      ? best(
-          pairsOf(
-            closely.slice(0, PAIRED).map(({ paint }) => paint),
-            amounts,
-          ),
-        )
-      : undefined)
+  const alone = closely
+    .slice(0, CLOSELY)
+    .flatMap((paint) => amounts.map((drops) => [{ paint, drops }]))
+  const two = pairsOf(
+    closely.slice(0, PAIRED),
+    amounts.filter((one) => TWO.has(one)),
+  )
+  const add = best(alone) ?? (off > RIGHT ? best(two) : undefined)
   return add ? { kind: 'add', add, off, after: offOf(wells, aim, add) } : { kind: 'near', off }
 }

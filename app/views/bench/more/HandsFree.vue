@@ -6,6 +6,10 @@ import { useHandsFree } from '../../../stores/bench/handsFree'
 
 /** What this device does while hands are full. */
 const free = useHandsFree()
+const sides = [
+  { key: 'left' as const, name: 'on the left' },
+  { key: 'right' as const, name: 'on the right' },
+]
 const TRY = 'Mix the base. Two drops of white, one of yellow ochre.'
 </script>
 
@@ -15,6 +19,7 @@ const TRY = 'Mix the base. Two drops of white, one of yellow ochre.'
       Space, Enter or a pedal that sends Page Down is Done; Backspace or Page Up goes back. The
       screen stays on where the browser allows it.
     </p>
+    <PickOne v-model="free.hand" label="Done stands" :options="sides" />
     <ElCheckbox v-model="free.tapLow">A tap on the lower third of the move is Done</ElCheckbox>
     <ElCheckbox v-model="free.spoken" :disabled="!free.canSpeak">Each move is spoken</ElCheckbox>
     <p v-if="!free.canSpeak" class="soft">This browser cannot speak.</p>
