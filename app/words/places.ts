@@ -43,11 +43,17 @@ const reliefWordsOf = (relief: readonly ReliefPlace[]): string =>
     ),
   )
 
+/** A name within a sentence: “lower lip”. */
+const lowered = (name: string): string => name[0]!.toLowerCase() + name.slice(1)
+
 type Zones = readonly { key: string; name: string }[]
 
 function whereWords(where: Where, zones: Zones): string {
-  const named = (keys: readonly string[]): string =>
-    listWords(keys.map((key) => zones.find((zone) => zone.key === key)?.name ?? key))
+  const named = (keys: readonly string[]): string => {
+    const known = zones.filter(({ key }) => keys.includes(key)).map(({ name }) => lowered(name))
+    // A creature's lips go by another key than a person's: what it does not have is not said.
+    return listWords(known.length > 0 ? known : keys)
+  }
   const { relief, light, side, down, zones: on, but } = where
   const words: string[] = []
   if (has(on)) words.push(`on the ${named(on)}`)

@@ -28,12 +28,12 @@ describe('mixes and places', () => {
     ]
     expect(partsInWords(parts, nameOf)).toBe('3 <a> + 1 <b>')
     const said: [Place, string][] = [
-      [[{ zones: ['nose'] }], 'on the Nose'],
+      [[{ zones: ['nose'] }], 'on the nose'],
       [[{ zones: ['gone'] }], 'on the gone'],
       [[{ light: ['light', 'glint'] }], 'on the lights'],
       [[{ light: ['middle', 'light', 'glint'] }], 'in the middle and on the lights'],
       [[{ light: ['deep-shadow', 'shadow'], side: 'left' }], 'in the shadow of the left side'],
-      [[{ but: ['nose'] }], 'everywhere but the Nose'],
+      [[{ but: ['nose'] }], 'everywhere but the nose'],
       [[{ relief: ['deepest'] }, { down: true }], 'in the deepest recesses and on what faces down'],
       [[{ light: ['shadow'] }, {}], 'all over'],
     ]

@@ -56,6 +56,8 @@ const regions = computed<Region[]>(() =>
     onHead: zones.length === 0,
   })),
 )
+/** From here on the body is drawn. */
+const BODY = 425
 /** Hand and body are drawn beside the head; what lies only there is looked at there. */
 const box = computed(() => {
   if (isEverywhere(props.place)) return '40 12 220 236'
@@ -63,8 +65,10 @@ const box = computed(() => {
     shapes.map((d) => Number(/M(\d+)/.exec(d)?.[1])),
   )
   const least = Math.min(...starts)
-  if (!(least >= 300)) return '40 12 220 236'
-  return least < 440 ? '300 90 120 170' : '410 30 120 230'
+  if (!(least >= 290)) return '40 12 220 236'
+  const most = Math.max(...starts)
+  if (least < BODY && most >= BODY) return '288 30 250 230'
+  return least < BODY ? '300 90 120 170' : '410 30 120 230'
 })
 /** Lines of what is looked at only: head, hand or body. */
 const lines = computed(() => {

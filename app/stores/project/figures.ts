@@ -1,7 +1,7 @@
 import { nextName, secondOf, stepOf, takenFrom, clamp } from '../../../core'
 import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
-import { plain, say } from './work'
+import { plain, noteSaid } from './work'
 import type { OpenWork } from './work'
 
 /** Which figures there are, their order and groups, and what one takes over from another. */
@@ -27,7 +27,7 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
         if (value === undefined) delete draft[name as 'group']
         else Object.assign(draft, { [name]: plain(value) })
       // What only comes with another kind was not chosen.
-      if (made.tone && !made.kind) say(draft, 'tone')
+      if (made.tone && !made.kind) noteSaid(draft, 'tone')
     })
   },
   /** Takes a figure away with what was done on it; the log keeps what was written. */

@@ -3,7 +3,7 @@ import type { FigurePlan, LadderVersion, Lighting, PuddlePart, StepKey } from '.
 import { newId } from '../../vault/newId'
 import { allPaints } from '../paints'
 import { settle } from './settle'
-import { plain, say } from './work'
+import { plain, noteSaid } from './work'
 import type { OpenWork } from './work'
 
 type Limit = 'maxPaints' | 'maxDrops'
@@ -19,7 +19,7 @@ export const ladderActions = ({ change, changePlan, changeOpen, figure }: OpenWo
       for (const [name, value] of Object.entries(made))
         if (value === undefined) delete open.plan[name as 'way']
         else Object.assign(open.plan, { [name]: plain(value) })
-      if (made.form) say(open, 'form')
+      if (made.form) noteSaid(open, 'form')
     })
   },
   /** Settings of several figures' plans at once, as one change. */

@@ -25,7 +25,7 @@ import { hold, letGo, letGoUnbegun } from './holding'
 import type { Standing } from './holding'
 import { settle } from './settle'
 import { putStandIns } from './standIn'
-import { plain, say } from './work'
+import { plain, noteSaid } from './work'
 import type { Make, OpenWork } from './work'
 
 /** Sets what is given; what is undefined is taken away. */
@@ -59,7 +59,7 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => {
     setTone(tone: Tone, tag = '') {
       return changeOpen(tag && `tone ${tag}`, (draft) => {
         draft.tone = plain(tone)
-        say(draft, 'tone')
+        noteSaid(draft, 'tone')
       })
     },
     /** The stack of coats of this figure. */

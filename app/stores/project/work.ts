@@ -18,7 +18,7 @@ export const plain = <T>(data: T): T => JSON.parse(JSON.stringify(data)) as T
 const nobody = blankFigure('nobody', { name: 'No figure yet' })
 
 /** What is chosen for a figure is its painter's word from then on. */
-export function say(draft: Draft<Figure>, what: SaidOfFigure): void {
+export function noteSaid(draft: Draft<Figure>, what: SaidOfFigure): void {
   if (!draft.said?.includes(what)) draft.said = [...(draft.said ?? []), what]
 }
 

@@ -99,7 +99,7 @@ function wellsSeen(parts: readonly Part[], aim: Lab, looks: readonly LookAt[]): 
  * so far. What it truly is stays unknown; wells that it may be are weighed by each look (Bayes' rule over a sample of
  * them), and what is added is best on average over those, each drop and each further bottle counted against it.
  * @throws RangeError where nothing was looked at, or the well is empty.
- * @example rightByLooking({ parts, aim, paints: [], looks: [{ looked: 'darker', add: [] }] }).kind // "near"
+ * @example rightByLooking({ parts: [{ paint: white, drops: 3 }], aim: flesh, paints: [], looks: [{ looked: 'darker', add: [] }] }).kind // "near"
  */
 export function rightByLooking({ parts, aim, paints, looks }: LookingRequest): LookingAnswer {
   if (looks.length === 0) throw new RangeError('nothing was seen of the well yet')
