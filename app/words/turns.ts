@@ -31,8 +31,9 @@ export function howLaid({ of }: Pick<BenchMove, 'of'>, coat: StackCoat | undefin
     : `${finish ?? 'matt'} varnish as it comes, ${times}`
 }
 
-/** What is mixed: “Mix Base”. */
-export const mixTitle = (well: string): string => `Mix ${well}`
+/** What is mixed: “Mix Base”; what goes on a place of life by itself is called by its place. */
+export const mixTitle = (well: string, of?: BenchMove['of']): string =>
+  of?.kind === 'accent' ? `Mix a glaze: ${well}` : `Mix ${well}`
 
 /** For whom a well is mixed: “for Isaura, Mei and Tunde”. */
 export const forWords = (names: readonly string[]): string =>

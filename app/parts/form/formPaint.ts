@@ -129,10 +129,17 @@ export const fragmentShader = `${shared}
 #ifdef MASKED
     here = smoothstep(0.35, 0.65, inside);
 #endif
-    // What is painted so far stays to be seen, greyed and dimmed; the place stands out in what is laid there.
-    float grey = dot(paint, vec3(0.3, 0.59, 0.11));
-    vec3 rest = mix(vec3(0.3 + 0.34 * level), mix(vec3(grey), paint, 0.4), 0.4);
+    // What is painted so far stays to be seen, greyed, and darker or lighter than what is laid: the place stands out in
+    // that, whatever its colour, with a line round it.
+    const vec3 LUMA = vec3(0.3, 0.59, 0.11);
+    float dark = step(0.4, dot(lit, LUMA));
+    vec3 rest = mix(vec3(0.56 + 0.3 * level), vec3(0.16 + 0.26 * level), dark);
+    rest += 0.22 * (mix(vec3(dot(paint, LUMA)), paint, 0.5) - 0.5);
     paint = mix(rest, min(vec3(1.0), lit * (0.84 + 0.26 * level)), here);
+#ifdef MASKED
+    float line = 1.0 - smoothstep(0.7, 1.5, abs(inside - 0.5) / max(fwidth(inside), 1e-4));
+    paint = mix(paint, mix(vec3(0.05), vec3(0.95), dark), 0.55 * line);
+#endif
 #elif defined(MASKED)
     // What is not meant turns to the grey of the ground, a little shaded so that the form is still seen.
     paint = mix(paint, vec3(0.52 + 0.26 * level), 1.0 - smoothstep(0.4, 0.6, inside));

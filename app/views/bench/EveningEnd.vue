@@ -18,14 +18,27 @@ const figures = computed(() => {
 })
 const answered = ref<string[]>([])
 const asked = computed(() => figures.value.filter(({ id }) => !answered.value.includes(id)))
-/** Elsewhere in the commission something may be left to do. */
+/** What is still to be painted: figures that are not on the bench, and others of those that are. */
 const others = computed(() =>
-  store.project.figures.filter(({ id }) => !figures.value.some((one) => one.id === id)),
+  store.project.figures.flatMap(({ id, name, many }) => {
+    const here = bench.rotation.filter(({ figure }) => figure === id).length
+    const short = name.split(',')[0]!
+    if (here === 0) return [short]
+    return many > here ? [`${manyWords(many - here, 'more', 'more')} of ${short}`] : []
+  }),
 )
 const buys = computed(() =>
   stockFor(bench.mixesToCome, store.project.bottles ?? {}).filter(({ bottles }) => bottles > 0),
 )
 const first = computed(() => bench.now?.move)
+const nextWords = computed(() => {
+  const one = first.value
+  if (one) return `${bench.figureName(one)}: ${one.words}.`
+  const [few, more] = [others.value.slice(0, 3), others.value.length - 3]
+  if (few.length === 0) return 'nothing; the whole commission is painted.'
+  const named = listWords(more > 0 ? [...few, manyWords(more, 'other', 'others')] : few)
+  return `these are finished; still to be painted: ${named}.`
+})
 const critic = (id: string): void => {
   store.chooseFigure(id)
 }
@@ -49,23 +62,7 @@ const critic = (id: string): void => {
         <ElButton class="act" @click="answered.push(id)">Not now</ElButton>
       </li>
     </ul>
-    <p>
-      <b>Next time first:</b>
-      <template v-if="first">{{ bench.figureName(first) }}: {{ first.words }}.</template>
-      <template v-else-if="others.length">
-        these are finished;
-        {{ listWords(others.slice(0, 3).map(({ name }) => name.split(',')[0]!)) }}
-        {{
-          others.length > 3
-            ? `and ${manyWords(others.length - 3, 'other', 'others')} are`
-            : others.length === 1
-              ? 'is'
-              : 'are'
-        }}
-        still to be painted.
-      </template>
-      <template v-else>nothing; the whole commission is painted.</template>
-    </p>
+    <p><b>Next time first:</b>{{ ' ' }}{{ nextWords }}</p>
     <p>
       <b>To buy:</b>
       {{

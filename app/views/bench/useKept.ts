@@ -14,6 +14,7 @@ import { useBench } from '../../stores/bench/bench'
 import { withPaints } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { newId } from '../../vault/newId'
+import { mixTitle } from '../../words/turns'
 
 /** What the painter says of a well that was mixed: what was put together, and what came of it. */
 export interface Made extends Pick<
@@ -43,11 +44,11 @@ export const wellOf = ({ parts }: StackCoat): Lab => labOf(opaqueReflectance(mix
 export function useKept(coat: () => StackCoat | undefined) {
   const store = useProject()
   const bench = useBench()
-  /** When this move came up: the time it took is what went by since. */
+  /** When this turn came up: the time it took is what went by since. */
   const since = ref(Date.now())
   const off = shallowRef<Off>()
   watch(
-    () => bench.now?.move.id,
+    () => bench.turn?.id,
     () => {
       since.value = Date.now()
       // What was off is the well that stood here.
@@ -68,6 +69,7 @@ export function useKept(coat: () => StackCoat | undefined) {
     const parts = bottlesOf(made)
     const { L, a, b } = predictMix(withPaints(parts)).lab
     const of = well?.of ?? bench.wellOf(now.move)
+    const what = of && bench.turn?.kind === 'mix' ? mixTitle(names.nameOf(of)) : now.move.words
     const puddle = of && !isBottle(of) && !names.found.some(({ id }) => id === of.puddle)
     const poured = made.map((part) => ({ name: names.nameOf(part.of), drops: part.drops }))
     const written = store.addToLog({
@@ -75,7 +77,7 @@ export function useKept(coat: () => StackCoat | undefined) {
       at: new Date().toISOString(),
       figure: now.move.figure,
       who: bench.figureName(now.move).slice(0, longest.name),
-      what: now.move.words.slice(0, longest.words),
+      what: what.slice(0, longest.words),
       of: now.move.of,
       kind: planned.kind,
       predicted: { L, a, b },

@@ -28,7 +28,10 @@ export const useTurn = createSharedComposable(() => {
   })
   const title = computed(() => {
     if (!turn.value) return ''
-    if (turn.value.kind === 'mix') return mixTitle(nameOf(turn.value.well.of))
+    if (turn.value.kind === 'mix') {
+      const { move: next, well: mixed } = turn.value
+      return mixTitle(nameOf(mixed.of), next.of)
+    }
     const name = well.value && palette.value ? nameOf(well.value) : undefined
     return layTitle(turn.value.move, coat.value, name)
   })

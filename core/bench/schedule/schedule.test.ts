@@ -142,3 +142,18 @@ describe('the schedule', () => {
     expect(() => schedule({ chains: [[{ ...layer(1), workMin: NaN }]], ...times })).toThrow('NaN')
   })
 })
+
+it('undercoats of all are laid one after the other, while the first of them dries', () => {
+  const chains = ['mei', 'bram', 'tunde'].map((figure) =>
+    ['undercoat', 'base', 'wash'].map((words, i): BenchMove => {
+      const of = i === 0 ? { kind: 'undercoat' as const } : { kind: 'coat' as const, coat: words }
+      return {
+        ...{ figure, copy: 1, of, words, id: `${figure} ${words}` },
+        ...{ workMin: 6, dryMin: i === 0 ? 30 : 12 },
+        ...(i > 0 ? { puddle: `${figure} ${words}` } : {}),
+      }
+    }),
+  )
+  const { moves } = schedule({ chains, mixMin: 3, puddleLifeMin: 90 })
+  expect(moves.slice(0, 3).map(({ move }) => move.words)).toEqual(Array(3).fill('undercoat'))
+})

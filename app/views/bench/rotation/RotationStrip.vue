@@ -111,6 +111,13 @@ function leave(): void {
   overflow: hidden;
   white-space: nowrap;
 }
+/* Rings say enough where there is little room. */
+@media (max-width: 640px) {
+  .left {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+}
 .join {
   justify-content: center;
   font-size: 28px;
