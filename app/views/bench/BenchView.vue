@@ -173,13 +173,15 @@ onBeforeUnmount(free.quiet)
   outline: none;
 }
 /* Wet hands need room. */
-.bench :deep(:is(.tick, .one, .out, .dab, .act)) {
+.bench {
+  --el-component-size: 56px;
+}
+.bench :deep(:is(.tick, .one, .out, .dab, .act, .figure)) {
   min-width: 56px !important;
   min-height: 56px !important;
 }
-.bench :deep(.el-button),
-.bench :deep(.el-radio-button__inner) {
-  min-height: 56px;
+.bench :deep(:is(.el-button, .el-radio-button__inner)) {
+  min-height: 56px !important;
 }
 .bench :deep(.el-radio-button__inner) {
   display: inline-flex;

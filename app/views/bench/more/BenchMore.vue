@@ -155,9 +155,9 @@ header {
 }
 .ground {
   justify-content: start;
-  transform: scale(1.8);
+  transform: scale(2.4);
   transform-origin: left top;
-  margin-bottom: 24px;
+  margin-bottom: 48px;
 }
 @media (max-width: 640px) {
   header,
