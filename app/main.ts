@@ -9,4 +9,4 @@ if (mayKeep()) {
   if (mixesAtOnce(room, commission)) threads.recipe()
   room.component().catch(() => undefined)
   void import('./start')
-} else document.querySelector('#app')!.append(blockedPage())
+} else document.querySelector('#app')!.replaceChildren(blockedPage())

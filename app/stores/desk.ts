@@ -27,6 +27,11 @@ const LAST = 'cobaltfinch-last'
 const BOTH_CHANGED =
   'Another tab had changed the same meanwhile. What this one has stands; what the other had was put aside whole, and the menu Files has it.'
 
+/** Storage that has not answered by then is said not to. */
+const SILENT_MS = 8000
+const SILENT =
+  'This browser’s storage does not answer, so nothing can be opened. Close other windows of this application, then load the page again; if that does not help, restart the browser. What is stored stays where it is.'
+
 export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
 export type Opened = 'opened' | 'missing' | 'broken'
 
@@ -163,6 +168,7 @@ export const useDesk = defineStore('desk', () => {
     await flush()
     meanwhile.clear()
     let text: string | null
+    const silent = setTimeout(() => (trouble.value = SILENT), SILENT_MS)
     try {
       await journalsRecalled(id)
       text = await readWork(id)
@@ -172,6 +178,8 @@ export const useDesk = defineStore('desk', () => {
       state.value = 'failed'
       trouble.value = `This browser gives no storage (${failureWords(error)}). Work on, and save a project file before you close the tab.`
       return 'opened'
+    } finally {
+      clearTimeout(silent)
     }
     // What was changed while it was read is saved before the other takes its place.
     while (timer !== undefined) await flush()

@@ -186,7 +186,9 @@ describe('what is written is read by others', () => {
     const written = csvOf([
       { name: '=1+1', L: '-3.20', b: '+4', note: '-x', sum: '@A1', e: '-1e-3' },
     ])
-    expect(written).toBe(`name,L,b,note,sum,e\n"'=1+1",-3.20,+4,"'-x","'@A1",-1e-3\n`)
+    expect(written).toBe(`\uFEFFname,L,b,note,sum,e\r\n"'=1+1",-3.20,+4,"'-x","'@A1",-1e-3\r\n`)
+    // Bytes that say they are UTF-8, lines that end as RFC 4180 has it.
+    expect([...new TextEncoder().encode(written).subarray(0, 3)]).toEqual([0xef, 0xbb, 0xbf])
   })
 
   it('control characters and lone halves of pairs do not break a picture, nor a bare return a calendar', () => {

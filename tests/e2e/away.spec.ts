@@ -84,3 +84,28 @@ test('a room and a part that did not come are asked for again where they are mis
   await expect(page.getByRole('button', { name: 'Files' })).toBeEnabled()
   await expect(part).toHaveCount(0)
 })
+
+test('an application that never comes is said in the page itself, and so is storage that never answers', async ({
+  page,
+}) => {
+  await page.route(/assets\/.*\.js/, (route) => route.abort())
+  await page.goto('/ladder')
+  const late = page.getByRole('heading', { name: 'Cobaltfinch is not here yet' })
+  await expect(late).toBeVisible()
+  await accessible(page)
+  await page.unroute(/assets/)
+  await page.unrouteAll()
+  await page.getByRole('link', { name: 'load the page again' }).click()
+  await expect(page.getByRole('heading', { name: 'Isaura, ferrywoman' })).toBeVisible()
+  await expect(late).toHaveCount(0)
+
+  await page.addInitScript(() => {
+    // A request that nobody answers.
+    IDBFactory.prototype.open = () => new EventTarget() as IDBOpenDBRequest
+  })
+  await page.clock.install()
+  await page.reload()
+  await expect(page.getByRole('navigation', { name: 'Rooms' })).toBeVisible()
+  await page.clock.fastForward(9000)
+  await expect(page.getByRole('alert')).toContainText('storage does not answer')
+})

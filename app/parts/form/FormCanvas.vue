@@ -202,4 +202,9 @@ canvas {
   touch-action: none;
   cursor: grab;
 }
+/* Within the frame, which cuts what stands out of it. */
+canvas:focus-visible {
+  outline: 3px solid var(--focus);
+  outline-offset: -3px;
+}
 </style>

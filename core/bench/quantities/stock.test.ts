@@ -72,8 +72,8 @@ describe('stock', () => {
     const note = formatShoppingNote(rows, nameOf)
     expect(note).toContain('2 × =white "A" (1.4 ml short)')
     expect(note).toContain('Look how much is left of:\n  umber (0.2 ml needed)')
-    const csv = formatStockCsv(rows, nameOf).split('\n')
-    expect(csv[0]).toBe('paint,needed_ml,left_ml,missing_ml,bottles_to_buy')
+    const csv = formatStockCsv(rows, nameOf).split('\r\n')
+    expect(csv[0]).toBe('\uFEFFpaint,needed_ml,left_ml,missing_ml,bottles_to_buy')
     expect(csv[1]).toBe(`"'=white ""A""",3.00,1.60,1.40,2`)
     expect(csv[2]).toBe('umber,0.20,,,')
     expect(formatShoppingNote(stockFor([mixes[1]!], { white: { leftMl: 9 } }), nameOf)).toBe(
