@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { CARD_MM, cardPages, layoutCard, wrapped } from './card'
 import type { LadderCard } from './card'
+import { layoutSheet } from './sheet'
 import { formatCardSvg } from './svg'
 
 const card: LadderCard = {
@@ -48,6 +49,44 @@ describe('the recipe card', () => {
     expect(words).toContain('keep it dry')
     for (const { y } of items) expect(y % CARD_MM.height).toBeGreaterThan(8)
     expect(formatCardSvg({ ...card, coats })).toContain(`height="${2 * CARD_MM.height}mm"`)
+  })
+
+  it('names as long as they may be stay on the paper, and nothing stands on anything else', () => {
+    const long = 'W'.repeat(20) + ' ' + 'quinacridone magenta '.repeat(5).slice(0, 99)
+    const named: LadderCard = {
+      ...card,
+      title: long,
+      lines: [long, '54 mm'],
+      steps: card.steps.map((step) => ({ ...step, mix: [`3 ${long}`, `2 ${'n'.repeat(118)}`] })),
+    }
+    const row = { name: long, note: '54 mm', puddles: [`Base: ${long}, ${long}`], steps: [] }
+    const sheet = layoutSheet({
+      title: long,
+      bottles: Array<string>(8).fill(long),
+      rows: Array<typeof row>(9).fill(row),
+      grey: false,
+    })
+    for (const items of [layoutCard(named), sheet]) {
+      const texts = items.filter((item) => item.kind === 'text')
+      // Letters of a usual width; a line is as high as its size.
+      const boxes = texts.map(({ x, y, size, text, bold }) => {
+        const mm = (size * 25.4) / 72
+        return { x, right: x + text.length * mm * (bold ? 0.56 : 0.5), y, top: y - 0.72 * mm, text }
+      })
+      for (const one of boxes) expect(one.right, one.text).toBeLessThanOrEqual(CARD_MM.width - 5)
+      for (const [i, one] of boxes.entries())
+        for (const other of boxes.slice(i + 1)) {
+          const apart =
+            one.right <= other.x + 1e-9 ||
+            other.right <= one.x + 1e-9 ||
+            one.y <= other.top ||
+            other.y <= one.top
+          expect(apart, `${one.text} | ${other.text}`).toBe(true)
+        }
+      // Every letter is there.
+      const words = texts.map(({ text }) => text).join('')
+      expect(words.replaceAll(' ', '')).toContain(long.replaceAll(' ', ''))
+    }
   })
 
   it('in grey every swatch is neutral and as light as before', () => {

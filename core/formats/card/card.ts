@@ -50,19 +50,38 @@ export const CARD_MM = { width: 210, height: 148 } as const
 const EDGE = 10
 const POINT_MM = 25.4 / 72
 
-/** Cuts a line where it would grow too long; letters are about half as wide as high. */
-export function wrapped(text: string, widthMm: number, sizePt: number): string[] {
-  const most = Math.max(8, Math.floor(widthMm / (sizePt * POINT_MM * 0.5)))
+/** Width of a usual letter against its height; bold ones are wider. */
+const LETTER = { plain: 0.5, bold: 0.56 } as const
+
+/** Cuts a line where it would grow too long, at its spaces; a word that is longer than a line within it. */
+export function wrapped(text: string, widthMm: number, sizePt: number, bold = false): string[] {
+  const letterMm = sizePt * POINT_MM * LETTER[bold ? 'bold' : 'plain']
+  const most = Math.max(8, Math.floor(widthMm / letterMm))
   const lines: string[] = []
   let line = ''
-  for (const word of text.split(/\s+/)) {
-    if (line && line.length + 1 + word.length > most) {
-      lines.push(line)
-      line = word
-    } else line = line ? `${line} ${word}` : word
-  }
+  for (const long of text.split(/\s+/))
+    for (const word of long.match(new RegExp(`.{1,${most}}`, 'gsu')) ?? []) {
+      if (line && line.length + 1 + word.length > most) {
+        lines.push(line)
+        line = word
+      } else line = line ? `${line} ${word}` : word
+    }
   return line ? [...lines, line] : lines
 }
+
+/** As large as it may be in so many lines; the smallest size where it needs more. */
+export function fitted(
+  text: string,
+  widthMm: number,
+  { sizes, lines, bold = false }: { sizes: readonly number[]; lines: number; bold?: boolean },
+): { size: number; lines: string[] } {
+  const size =
+    sizes.find((one) => wrapped(text, widthMm, one, bold).length <= lines) ?? sizes.at(-1)!
+  return { size, lines: wrapped(text, widthMm, size, bold) }
+}
+
+/** From one line to the next, mm for a size in points. */
+const LEADING = 0.42
 
 const shown = (lab: Lab, grey: boolean): string =>
   hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
@@ -84,10 +103,16 @@ export function layoutCard(card: LadderCard): CardItem[] {
     items.push({ kind: 'text', x, y, size, text: words, ...(bold ? { bold } : {}) })
   }
   const width = CARD_MM.width - 2 * EDGE
-  text(EDGE, 16, 18, card.title, true)
-  text(EDGE, 22, 9, card.lines.join(' · '))
+  const title = fitted(card.title, width, { sizes: [18, 14, 11], lines: 1, bold: true })
+  const about = fitted(card.lines.join(' · '), width, { sizes: [9, 7], lines: 1 })
+  const from = 22 - (about.lines.length - 1) * about.size * LEADING
+  title.lines.forEach((line, i, all) =>
+    text(EDGE, from - 6 - (all.length - 1 - i) * title.size * LEADING, title.size, line, true),
+  )
+  about.lines.forEach((line, i) => text(EDGE, from + i * about.size * LEADING, about.size, line))
   const columns = card.steps.length
   const step = width / columns
+  let below = 0
   card.steps.forEach(({ lab, name, share, mix, off }, i) => {
     const x = EDGE + i * step
     items.push({ kind: 'box', x, y: 26, width: step, height: 26, fill: shown(lab, card.grey) })
@@ -101,8 +126,10 @@ export function layoutCard(card: LadderCard): CardItem[] {
         y += 3.4
       }
     text(x + 1, y, size, `off by ${off.toFixed(1)}`)
+    below = Math.max(below, y)
   })
-  let y = 100
+  // Below the longest of the mixes.
+  let y = Math.max(100, below + 6)
   const lines = (words: string, size: number): void => {
     for (const line of wrapped(words, width, size)) {
       const page = Math.floor(y / CARD_MM.height)

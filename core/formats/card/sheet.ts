@@ -1,6 +1,6 @@
 import { hexOfLab } from '../../colour/display'
 import type { Lab } from '../../colour/lab'
-import { CARD_MM, wrapped } from './card'
+import { CARD_MM, fitted, wrapped } from './card'
 import type { CardItem } from './card'
 
 /** All ladders of a range as they are printed together. */
@@ -23,9 +23,11 @@ const EDGE = 10
 const ROW = 19
 const STRIP = { x: 46, width: CARD_MM.width - 46 - EDGE, height: 11 }
 const TOP = 30
+/** From one line of mixes to the next. */
+const LINE = 2.6
 
 /**
- * Where everything stands on the sheet, page below page, six figures to a page.
+ * Where everything stands on the sheet, page below page, about six figures to a page.
  * @example layoutSheet({ title: 'Low Tide', bottles: ['white'], rows: [], grey: false }).length // 2
  */
 export function layoutSheet({ title, bottles, rows, grey }: RangeSheet): CardItem[] {
@@ -33,16 +35,27 @@ export function layoutSheet({ title, bottles, rows, grey }: RangeSheet): CardIte
   const text = (x: number, y: number, size: number, words: string, bold = false): void => {
     items.push({ kind: 'text', x, y, size, text: words, ...(bold ? { bold } : {}) })
   }
-  text(EDGE, 16, 18, title, true)
-  wrapped(bottles.join(', '), CARD_MM.width - 2 * EDGE, 9).forEach((line, i) =>
-    text(EDGE, 22 + 4 * i, 9, line),
+  const width = CARD_MM.width - 2 * EDGE
+  const head = fitted(title, width, { sizes: [18, 14, 11], lines: 1, bold: true })
+  head.lines.forEach((line, i, all) =>
+    text(EDGE, 16 - 4.6 * (all.length - 1 - i), head.size, line, true),
   )
-  const onPage = Math.floor((CARD_MM.height - TOP - 4) / ROW)
-  rows.forEach(({ name, note, puddles, steps }, n) => {
-    const y = Math.floor(n / onPage) * CARD_MM.height + TOP + (n % onPage) * ROW
-    const [first = '', second] = wrapped(name, STRIP.x - EDGE - 2, 10)
-    text(EDGE, y + 4, 10, first, true)
-    text(EDGE, y + 8, second ? 10 : 8, second ?? note, second !== undefined)
+  const table = fitted(bottles.join(', '), width, { sizes: [9, 7, 6], lines: 2 })
+  table.lines.forEach((line, i) => text(EDGE, 22 + 4 * i, table.size, line))
+  let page = 0
+  let at = Math.max(TOP, 26 + 4 * table.lines.length)
+  rows.forEach(({ name, note, puddles, steps }) => {
+    const mixes = wrapped(puddles.join('; '), STRIP.width, 6)
+    const named = fitted(name, STRIP.x - EDGE - 2, { sizes: [10, 8, 6], lines: 2, bold: true })
+    const high = Math.max(ROW + LINE * (mixes.length - 1), 4 * named.lines.length + 8)
+    if (at + high > CARD_MM.height - 4) {
+      page++
+      at = TOP
+    }
+    const y = page * CARD_MM.height + at
+    at += high
+    named.lines.forEach((line, i) => text(EDGE, y + 4 + 4 * i, named.size, line, true))
+    text(EDGE, y + 4 + 4 * named.lines.length, 8, note)
     const all = steps.reduce((sum, { share }) => sum + share, 0)
     let x = STRIP.x
     for (const { lab, share, label } of steps) {
@@ -53,7 +66,7 @@ export function layoutSheet({ title, bottles, rows, grey }: RangeSheet): CardIte
       if (width > 7) text(x + 0.5, y + STRIP.height + 2.8, 6, label)
       x += width
     }
-    text(STRIP.x, y + STRIP.height + 5.6, 6, puddles.join('; '))
+    mixes.forEach((line, i) => text(STRIP.x, y + STRIP.height + 5.6 + LINE * i, 6, line))
   })
   return items
 }
