@@ -73,6 +73,7 @@ p {
 }
 .tools {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
   margin-left: auto;
 }

@@ -58,6 +58,9 @@ for (const width of WIDTHS) {
           await accessible(page)
           expect(await sideways(page)).toBeLessThanOrEqual(0)
           expect(await tooSmall(page, width < 500 ? 44 : 24)).toEqual([])
+          // As narrow as a phone's screen is, or a page at 400 % (WCAG 2.2, 1.4.10).
+          await page.setViewportSize({ width: 320, height: 700 })
+          await expect.poll(() => sideways(page)).toBeLessThanOrEqual(0)
         })
       }
     })

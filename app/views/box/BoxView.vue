@@ -68,6 +68,7 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
   height: 100%;
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr);
 }
 .body {
   display: grid;
