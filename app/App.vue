@@ -6,7 +6,6 @@ import { replaced } from './offline/replaced'
 import { useAwayRoom } from './offline/useAwayRoom'
 import { rooms } from './rooms'
 import { useBackup } from './stores/backup'
-import { useDesk } from './stores/desk'
 import { useProject } from './stores/project/project'
 import { useArrival } from './keys/useArrival'
 import { useBackupReminder } from './keys/useBackupReminder'
@@ -16,11 +15,11 @@ import { useGround } from './parts/ground'
 import { later } from './parts/later'
 import { tip } from './parts/tip/tip'
 import FieldSwitch from './parts/FieldSwitch.vue'
+import DeskTrouble from './parts/DeskTrouble.vue'
 import SaveState from './parts/SaveState.vue'
 import TroubleNote from './parts/TroubleNote.vue'
 
 const store = useProject()
-const desk = useDesk()
 const backup = useBackup()
 const route = useRoute()
 /** In a commission, not at the shelf. */
@@ -101,7 +100,7 @@ function skip(): void {
     </nav>
     <div class="space">
       <div id="room" ref="main" class="room-space">
-        <TroubleNote v-if="desk.trouble" :text="desk.trouble" @close="desk.trouble = ''" />
+        <DeskTrouble :inside="inside" />
         <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
         <TroubleNote
           v-if="away"

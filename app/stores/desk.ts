@@ -5,6 +5,7 @@ import { differences, formatProject, mergeProjects, parseProject, salvageProject
 import type { Project } from '../../core'
 import { DEMO_ID } from '../../demo/lowTide'
 import { starterIds } from './paints'
+import { useGone } from './deskGone'
 import { useJournal } from './journal'
 import { useProject } from './project/project'
 import { issueWords } from './shelf/issueWords'
@@ -15,7 +16,7 @@ import { askToKeep } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { setAside } from '../vault/aside'
 import { journalKept, journalsRecalled } from '../vault/journal'
-import { onOthers, readWork, tellOthers, writeWork } from '../vault/works'
+import { WorkGone, onOthers, readWork, tellOthers, writeWork } from '../vault/works'
 
 const WAIT_MS = 200
 /** What goes on changing is stored this often all the same. */
@@ -56,6 +57,14 @@ export const useDesk = defineStore('desk', () => {
   /** What this tab knows to be stored. */
   let seen: string | null = null
   const journal = useJournal()
+  const { gone, look, keepAll } = useGone({
+    openId: () => openId.value,
+    wasStored: () => seen !== null,
+    storeAnew: () => {
+      seen = null
+      return save()
+    },
+  })
   let writing: Promise<void> | undefined
   /** The last write failed: once one goes well there is nothing to tell any more. */
   let refusedBefore = false
@@ -109,6 +118,11 @@ export const useDesk = defineStore('desk', () => {
       } else journal.stored(project.id, text, project)
       if (timer === undefined) state.value = 'saved'
     } catch (error) {
+      if (error instanceof WorkGone) {
+        gone.value = 'for good'
+        state.value = 'failed'
+        return
+      }
       refusedBefore = true
       state.value = 'failed'
       trouble.value = `This browser would not store the work (${failureWords(error)}). It is tried again by itself; save a project file before you close the tab.`
@@ -138,6 +152,8 @@ export const useDesk = defineStore('desk', () => {
     seen = stored
     journal.begin(stored, project)
     openId.value = project.id
+    gone.value = undefined
+    void look(project.id)
     state.value = 'saved'
     try {
       localStorage.setItem(LAST, project.id)
@@ -242,9 +258,10 @@ export const useDesk = defineStore('desk', () => {
   }
   onOthers((id) => {
     meanwhile.add(id)
-    if (id === openId.value) void follow()
+    if (id !== openId.value) return
+    void follow()
+    void look(id)
   })
-
   const late = (): void => void flush()
   addEventListener('pagehide', late)
   document.addEventListener('visibilitychange', late)
@@ -252,5 +269,5 @@ export const useDesk = defineStore('desk', () => {
     removeEventListener('pagehide', late)
     document.removeEventListener('visibilitychange', late)
   })
-  return { openId, state, trouble, open, flush }
+  return { openId, state, trouble, gone, keepAll, open, flush }
 })

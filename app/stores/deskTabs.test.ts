@@ -5,6 +5,7 @@ import { nextTick } from 'vue'
 import { blankFigure, formatProject } from '../../core'
 import type { LogEntry, Project } from '../../core'
 import { useShelf } from './shelf/shelf'
+import { storesInMemory } from '../../tests/fixtures/storageInMemory'
 import { aside, begin, later, quiet, stored, work } from '../../tests/fixtures/deskInMemory'
 
 vi.mock('localforage', () => import('../../tests/fixtures/storageInMemory'))
@@ -173,5 +174,41 @@ describe('two tabs at one desk', () => {
     await shelf.look()
     await shelf.rename('low-tide', 'Ebb')
     expect([(JSON.parse(stored()!) as Project).name, aside()]).toEqual(['Ebb', []])
+  })
+
+  it('what another window deleted is said, does not come back by an edit, and is kept where that is asked', async () => {
+    const { store, desk } = await begin()
+    const shelf = useShelf()
+    store.setLighting('warmth', 0.3)
+    await later(1500)
+    await shelf.refresh()
+    const hear = () => tabs.heard.forEach((one) => one({ data: 'low-tide' }))
+    const summary = () => storesInMemory.of('shelf').get('low-tide') as { deletedAt?: number }
+    await shelf.remove('low-tide')
+    hear()
+    await later(100)
+    expect(desk.gone).toBe('from the shelf')
+    // Work goes on and is stored; it stays deleted all the same.
+    store.setLighting('warmth', 0.4)
+    await later(1500)
+    expect(stored()).toContain('"warmth": 0.4')
+    expect(summary().deletedAt).toBeGreaterThan(0)
+    await desk.keepAll()
+    expect(summary().deletedAt).toBeUndefined()
+    expect(desk.gone).toBeUndefined()
+
+    // For good: nothing is written any more, and that is said instead of “Saved”.
+    work.delete('commission low-tide')
+    store.setLighting('warmth', 0.5)
+    await later(1500)
+    expect(desk.gone).toBe('for good')
+    expect(desk.state).toBe('failed')
+    expect(stored()).toBeUndefined()
+    await later(30_000)
+    expect(stored()).toBeUndefined()
+    await desk.keepAll()
+    await later(1500)
+    expect(stored()).toContain('"warmth": 0.5')
+    expect(desk.state).toBe('saved')
   })
 })

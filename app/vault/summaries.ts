@@ -57,10 +57,26 @@ export const writeSummary = async (summary: Summary): Promise<void> => {
   await store.setItem(summary.id, summary)
 }
 
-/** What is shown of a commission changes; that it was archived stays. */
+/** What is shown of a commission changes; that it was archived or deleted stays: work goes on in it, and nothing comes back unasked. */
 export async function renewSummary(made: Summary): Promise<void> {
-  const before = await store.getItem<Summary>(made.id)
-  await writeSummary({ ...made, ...(before?.archivedAt ? { archivedAt: before.archivedAt } : {}) })
+  const { archivedAt, deletedAt } = (await store.getItem<Summary>(made.id)) ?? {}
+  await writeSummary({
+    ...made,
+    ...(archivedAt ? { archivedAt } : {}),
+    ...(deletedAt ? { deletedAt } : {}),
+  })
+}
+
+/** Whether it was deleted, and can be brought back still. */
+export const isDeleted = async (id: string): Promise<boolean> =>
+  (await store.getItem<Summary>(id))?.deletedAt !== undefined
+
+/** It is on the shelf again. */
+export async function undelete(id: string): Promise<void> {
+  const before = await store.getItem<Summary>(id)
+  if (!before) return
+  const { deletedAt: _deletedAt, ...rest } = before
+  await writeSummary(rest)
 }
 
 export const dropSummary = (id: string): Promise<void> => store.removeItem(id)

@@ -22,10 +22,14 @@ export interface Met {
   loses: boolean
 }
 
+/** What this tab had seen stored lies there no more: another window deleted it for good. */
+export class WorkGone extends Error {}
+
 /**
  * Writes a commission over what this tab has seen of it last.
  * @param meet puts together what this tab has with what another wrote since; what is lost is put aside, whole.
  * @returns what was written in place of the text, where another had written.
+ * @throws WorkGone where another took it out of storage.
  */
 export const writeWork = (
   id: string,
@@ -35,6 +39,7 @@ export const writeWork = (
 ): Promise<Met | undefined> =>
   withLock(async () => {
     const there = await readWork(id)
+    if (there === null && seen !== null) throw new WorkGone()
     const strange = there !== null && there !== seen && there !== text
     const met = strange ? meet(there) : undefined
     if (met?.loses) await setAside(there!, new Date(), id)
