@@ -95,6 +95,24 @@ describe('the bench', () => {
     expect(bench.along.map(({ id }) => id)).toEqual([mei])
   })
 
+  it('one painted alongside comes with all of its kind, as many as it is painted with itself', async () => {
+    const { store, bench } = await begin()
+    const mei = store.project.figures[3]!.id
+    store.setFigure(mei, { many: 4 })
+    bench.set({ along: [mei], atOnce: 1 })
+    const lanes = () =>
+      bench.rotation.filter(({ figure }) => figure === mei).map(({ copy }) => copy)
+    await until(() => lanes().length).toBe(4)
+    expect(lanes()).toEqual([1, 2, 3, 4])
+    await until(() => bench.plan.moves.some(({ move }) => move.copy === 4)).toBe(true)
+    // Mixed for several of them at once, anew only where it would have dried up.
+    await until(() => bench.mixesToCome.length > 0).toBe(true)
+    const bases = bench.plan.moves.filter(
+      ({ move, mixes }) => move.figure === mei && mixes && move.words.startsWith('Base coat'),
+    )
+    expect(bases.length).toBeLessThan(3)
+  })
+
   it('glazes of life of a figure alongside are known by their place', async () => {
     const { store, bench } = await begin()
     const isaura = store.figure.id

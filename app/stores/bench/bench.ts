@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
-import { mostOf, moveKey, remainingMoves, takenFromBottles } from '../../../core'
+import { moveKey, remainingMoves, takenFromBottles } from '../../../core'
 import type { BenchMove, FigureBench, Ingredient, PlannedPuddle, StackCoat } from '../../../core'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
 import { threads } from '../../workers/threads'
@@ -11,7 +11,7 @@ import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
 import { useBenchActs } from './acts'
 import { useAlongside } from './alongside'
-import { useChains } from './chains'
+import { togetherOf, useChains } from './chains'
 import { useMixing } from './mixing'
 import { useRotation } from './rotation'
 import { useTicks } from './ticks'
@@ -38,9 +38,7 @@ export const useBench = defineStore('bench', () => {
   const mixed = computed(() => store.project.mixed ?? NOTHING)
 
   /** How many of the figure go round together. */
-  const atOnce = computed(() =>
-    Math.min(store.figure.many, state.value.atOnce ?? mostOf.atOnce, mostOf.atOnce),
-  )
+  const atOnce = computed(() => togetherOf(store.figure))
   /** Other figures that are painted alongside. */
   const alongside = useAlongside(() => state.value.along ?? NOTHING)
   const along = alongside.figures

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import type { ComputedRef } from 'vue'
-import { habitsFrom, runSheet, smallLadders, zonesOf } from '../../../core'
+import { habitsFrom, mostOf, runSheet, smallLadders, zonesOf } from '../../../core'
 import type { BenchMove, Figure, FigureBench, Ingredient, MoveOf, SheetFigure } from '../../../core'
 import { moveWords } from '../../words/moves'
 import { stackPlanOf } from '../coats/stackPlanOf'
@@ -15,6 +15,10 @@ function foundOf(palette: FigurePalette | undefined, move: MoveOf): { of?: Ingre
   const [of] = palette?.paintedWith(move) ?? []
   return of ? { of } : {}
 }
+
+/** How many of a figure go round together. */
+export const togetherOf = ({ many, bench }: Pick<Figure, 'many' | 'bench'>): number =>
+  Math.min(many, bench?.atOnce ?? mostOf.atOnce, mostOf.atOnce)
 
 /** A figure as the run sheet takes it: one of those that are painted alike. */
 function sheetOf(figure: Figure, copy: number, palette?: FigurePalette): SheetFigure {
@@ -54,19 +58,28 @@ export function useChains(asked: {
       ...Array.from({ length: asked.atOnce() }, (_, n) =>
         sheetOf(store.figure, n + 1, asked.palettes().get(store.figure.id)),
       ),
-      ...asked.along().map((figure) => sheetOf(figure, 1, asked.palettes().get(figure.id))),
-    ].map((figure) =>
-      runSheet(figure, {
-        slower: asked.state().slower,
-        drying: habits.value.drying,
-        wordsOf: (move) =>
-          moveWords(
-            move,
-            zonesOf(figureOf(figure.id).tone),
-            (of) => asked.palettes().get(figure.id)?.nameOf(of) ?? '…',
+      ...asked
+        .along()
+        .flatMap((figure) =>
+          Array.from({ length: togetherOf(figure) }, (_, n) =>
+            sheetOf(figure, n + 1, asked.palettes().get(figure.id)),
           ),
-      }),
-    ),
+        ),
+    ]
+      // So many can be kept in sight.
+      .slice(0, 2 * mostOf.atOnce)
+      .map((figure) =>
+        runSheet(figure, {
+          slower: asked.state().slower,
+          drying: habits.value.drying,
+          wordsOf: (move) =>
+            moveWords(
+              move,
+              zonesOf(figureOf(figure.id).tone),
+              (of) => asked.palettes().get(figure.id)?.nameOf(of) ?? '…',
+            ),
+        }),
+      ),
   )
   return { habits, chains }
 }

@@ -46,7 +46,7 @@ const time = (min: number): string =>
   min >= 60 ? `${Math.floor(min / 60)} h ${Math.round(min % 60)} min` : `${Math.round(min)} min`
 const eveningMin = computed(() => bench.state.eveningMin ?? 150)
 const sittings = computed(() => evenings(bench.plan.moves, eveningMin.value).length)
-const many = computed(() => bench.atOnce + bench.along.length)
+const many = computed(() => bench.rotation.length)
 const words = computed(
   () =>
     `${time(bench.plan.totalMin)} for ${many.value} ${many.value === 1 ? 'figure' : 'figures'}, the brush waits ${time(bench.plan.idleMin)} of it` +
