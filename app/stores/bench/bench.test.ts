@@ -95,6 +95,25 @@ describe('the bench', () => {
     expect(bench.along.map(({ id }) => id)).toEqual([mei])
   })
 
+  it('what puts a well right leaves the bottles with what is written down of it, as one undo', async () => {
+    const { store } = await begin()
+    store.setBottle('titanium-white', { leftMl: 10 })
+    const { leftMl } = store.project.bottles!['titanium-white']!
+    const entry = {
+      id: 'righted',
+      at: '2026-12-01T19:00:00.000Z',
+      who: 'Isaura',
+      what: 'Mix Base',
+      parts: [{ paint: 'titanium-white', drops: 3 }],
+      predicted: { L: 60, a: 12, b: 18 },
+    }
+    expect(store.addToLog(entry, [{ paint: 'titanium-white', drops: 2 }])).toBe(true)
+    expect(store.project.bottles!['titanium-white']!.leftMl).toBeLessThan(leftMl!)
+    store.undo()
+    expect(store.project.bottles!['titanium-white']!.leftMl).toBe(leftMl)
+    expect(store.project.log ?? []).toEqual([])
+  })
+
   it('one painted alongside comes with all of its kind, as many as it is painted with itself', async () => {
     const { store, bench } = await begin()
     const mei = store.project.figures[3]!.id

@@ -26,6 +26,16 @@ export interface RotationLane {
   after: BenchMove | undefined
 }
 
+/** What is left of a drying, ms, and as a share; a clock that was set back makes no coat dry longer than it was to. */
+export function dryingAt(
+  now: number,
+  { from, until }: { from: number; until: number },
+): { leftMs: number; share: number } {
+  const whole = Math.max(1, until - from)
+  const leftMs = Math.max(0, Math.min(whole, until - now))
+  return { leftMs, share: leftMs / whole }
+}
+
 /** Those that are in rotation, each with what it waits for; the clock goes by seconds. */
 export function useRotation(asked: {
   chains: () => readonly (readonly BenchMove[])[]
@@ -41,10 +51,8 @@ export function useRotation(asked: {
     const last = chain.findLast(({ id }) => doneAt.value.has(id))
     if (!last || last.dryMin === 0) return { leftMs: 0, share: 0 }
     const from = doneAt.value.get(last.id)!
-    const ends = endsAt.value.get(last.id) ?? from + last.dryMin * 60_000
-    // A clock that was set back makes no coat dry longer than it was to.
-    const leftMs = Math.max(0, Math.min(ends - from, ends - now.value.getTime()))
-    return { leftMs, share: Math.min(1, leftMs / Math.max(1, ends - from)) }
+    const until = endsAt.value.get(last.id) ?? from + last.dryMin * 60_000
+    return dryingAt(now.value.getTime(), { from, until })
   }
   return computed<RotationLane[]>(() =>
     asked.chains().flatMap((chain): RotationLane[] => {

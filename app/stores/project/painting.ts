@@ -2,6 +2,7 @@ import type { Draft } from 'immer'
 import { keepAsOwn, takeBroughtAway, withCoatsOf } from './brought'
 import { afterTaking } from '../../../core'
 import type {
+  BottleDrops,
   DropParts,
   DryingTimer,
   DoneMove,
@@ -187,10 +188,12 @@ export const paintingActions = ({ change, changeOpen, figure }: OpenWork) => {
         if (dried && open) open.bench = { ...open.bench, dried: plain(dried) }
       })
     },
-    addToLog(entry: LogEntry) {
+    /** A mix is written down, with what was put into it since it was mixed. */
+    addToLog(entry: LogEntry, taken: readonly BottleDrops[] = []) {
       return change('', (draft) => {
         draft.log ??= []
         draft.log.push(plain(entry))
+        pourOut(draft, taken.length > 0 ? [{ parts: [...taken] }] : [])
       })
     },
     dropFromLog(id: string) {

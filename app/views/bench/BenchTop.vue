@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import SaveState from '../../parts/SaveState.vue'
 import { useBench } from '../../stores/bench/bench'
 import RotationStrip from './rotation/RotationStrip.vue'
@@ -7,6 +8,16 @@ import RotationStrip from './rotation/RotationStrip.vue'
 /** The way out, who goes round, and how much is left. */
 const emit = defineEmits<{ join: [] }>()
 const bench = useBench()
+const router = useRouter()
+/** Where one came from, within this commission; the coats where that is not known. */
+const before = (): string | undefined => {
+  const { back } = router.options.history.state
+  const here = router.resolve({ name: 'Bench' }).path.replace(/bench$/, '')
+  return typeof back === 'string' && back.startsWith(here) && !back.endsWith('/bench')
+    ? back
+    : undefined
+}
+const out = ref(before() ?? { name: 'Coats' })
 const left = computed(() => {
   if (!bench.now) return ''
   return bench.left === 1 ? 'the last move' : `${bench.left} moves left`
@@ -15,7 +26,7 @@ const left = computed(() => {
 
 <template>
   <header class="top">
-    <RouterLink class="out" :to="{ name: 'Coats' }">‹ Leave</RouterLink>
+    <RouterLink class="out" :to="out">‹ Leave</RouterLink>
     <RotationStrip @join="emit('join')" />
     <div class="state">
       <p class="count">{{ left }}</p>

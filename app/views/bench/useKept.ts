@@ -24,6 +24,8 @@ export interface Made extends Pick<
   made: PuddlePart[]
   /** The well it was, and what it should look like; that of the move at hand where not given. */
   well?: { of: Ingredient; aim: Lab }
+  /** What was added to put it right: it leaves the bottles now. */
+  added?: BottleDrops[]
 }
 
 /** A well that came out too far from what it should be. */
@@ -61,7 +63,7 @@ export function useKept(coat: () => StackCoat | undefined) {
   const bottlesOf = (made: readonly PuddlePart[]): BottleDrops[] =>
     bottlesIn(made, palette()?.partsOf ?? (() => undefined))
 
-  function keep({ made, well, ...said }: Made): boolean {
+  function keep({ made, well, added, ...said }: Made): boolean {
     const { now } = bench
     const planned = coat()
     const names = palette()
@@ -72,20 +74,23 @@ export function useKept(coat: () => StackCoat | undefined) {
     const what = of && bench.turn?.kind === 'mix' ? mixTitle(names.nameOf(of)) : now.move.words
     const puddle = of && !isBottle(of) && !names.found.some(({ id }) => id === of.puddle)
     const poured = made.map((part) => ({ name: names.nameOf(part.of), drops: part.drops }))
-    const written = store.addToLog({
-      id: newId(),
-      at: new Date().toISOString(),
-      figure: now.move.figure,
-      who: bench.figureName(now.move).slice(0, longest.name),
-      what: what.slice(0, longest.words),
-      of: now.move.of,
-      kind: planned.kind,
-      predicted: { L, a, b },
-      parts,
-      ...(puddle ? { puddle: of.puddle } : {}),
-      ...(made.some((part) => !isBottle(part.of)) ? { poured } : {}),
-      ...said,
-    })
+    const written = store.addToLog(
+      {
+        id: newId(),
+        at: new Date().toISOString(),
+        figure: now.move.figure,
+        who: bench.figureName(now.move).slice(0, longest.name),
+        what: what.slice(0, longest.words),
+        of: now.move.of,
+        kind: planned.kind,
+        predicted: { L, a, b },
+        parts,
+        ...(puddle ? { puddle: of.puddle } : {}),
+        ...(made.some((part) => !isBottle(part.of)) ? { poured } : {}),
+        ...said,
+      },
+      added,
+    )
     if (!written) return false
     const aim = well?.aim ?? wellOf(planned)
     const by = said.real ? deltaE00(aim, said.real) : 0

@@ -90,6 +90,7 @@ export function useWell() {
     const { L, a, b } = one.aim
     write({
       made: withAdded(one.parts, add),
+      added: add,
       ...(near ? { note: 'put right as near as it comes' } : { real: { L, a, b }, readBy: 'eye' }),
     })
   }
