@@ -3,7 +3,9 @@ import { createRouter, createWebHistory } from 'vue-router'
 import type { RouteComponent } from 'vue-router'
 import { mostDropsOf } from '../core'
 import { entrance, FIRST, mixesAtOnce, rooms } from './rooms'
-import { lastOpened, useDesk } from './stores/desk'
+import { DEMO_ID } from '../demo/lowTide'
+import { useDesk } from './stores/desk'
+import { lastNoted } from './vault/lastOpened'
 import { smallBox } from './stores/palette/smallBox'
 import { useProject } from './stores/project/project'
 import { useShelf } from './stores/shelf/shelf'
@@ -28,7 +30,7 @@ export const router = createRouter({
     ...rooms.map(({ path }) => ({
       path,
       redirect: (to: { path: string; query: object }) => ({
-        path: `/c/${lastOpened()}${to.path}`,
+        path: `/c/${lastNoted() ?? DEMO_ID}${to.path}`,
         query: to.query as Record<string, string>,
       }),
     })),

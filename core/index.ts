@@ -261,6 +261,7 @@ export { usualMixes } from './coats/accents/usualMix'
 export { mixSmallLadders, smallLadders } from './coats/accents/smallLadders'
 
 /* At the bench: the order of work */
+export { dryingOf } from './bench/schedule/drying'
 export { remainingMoves } from './bench/schedule/remaining'
 export { runSheet } from './bench/runSheet'
 export type { SheetFigure, SheetMove } from './bench/runSheet'

@@ -1,3 +1,4 @@
+import { BOTH_CHANGED, SILENT } from '../words/desk'
 import { failureWords } from '../words/failure'
 import { defineStore } from 'pinia'
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
@@ -15,6 +16,7 @@ import { shippedDemo } from './shippedDemo'
 import { askToKeep } from '../vault/storing'
 import { renewSummary } from '../vault/summaries'
 import { setAside } from '../vault/aside'
+import { noteOpened } from '../vault/lastOpened'
 import { journalKept, journalsRecalled } from '../vault/journal'
 import { WorkGone, onOthers, readWork, tellOthers, writeWork } from '../vault/works'
 
@@ -23,27 +25,12 @@ const WAIT_MS = 200
 const AT_MOST_MS = 1000
 /** After storage refused it is tried again. */
 const AGAIN_MS = 10_000
-const LAST = 'cobaltfinch-last'
-
-const BOTH_CHANGED =
-  'Another tab had changed the same meanwhile. What this one has stands; what the other had was put aside whole, and the menu Files has it.'
 
 /** Storage that has not answered by then is said not to. */
 const SILENT_MS = 8000
-const SILENT =
-  'This browser’s storage does not answer, so nothing can be opened. Close other windows of this application, then load the page again; if that does not help, restart the browser. What is stored stays where it is.'
 
 export type SaveState = 'opening' | 'saved' | 'saving' | 'failed'
 export type Opened = 'opened' | 'missing' | 'broken'
-
-/** The commission that was open last in this browser; the demo when there was none. */
-export const lastOpened = (): string => {
-  try {
-    return localStorage.getItem(LAST) ?? DEMO_ID
-  } catch {
-    return DEMO_ID
-  }
-}
 
 /** Which commission lies open; what was stored is opened, and every change saved. */
 export const useDesk = defineStore('desk', () => {
@@ -155,11 +142,7 @@ export const useDesk = defineStore('desk', () => {
     gone.value = undefined
     void look(project.id)
     state.value = 'saved'
-    try {
-      localStorage.setItem(LAST, project.id)
-    } catch {
-      // Where storage is refused the next visit starts at the shelf.
-    }
+    noteOpened(project.id)
     if (meanwhile.has(project.id)) void follow()
   }
 

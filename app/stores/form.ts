@@ -33,6 +33,8 @@ async function formOf(wanted: FormKey): Promise<ShownForm> {
   ready.set(wanted, made)
   return made
 }
+export const formTrouble = (why: string): string =>
+  `The form could not be loaded: ${why}. The ladder goes on without it.`
 /** One of our forms, or the painter's own sculpt. */
 export async function formOfFigure({ sculpt, wanted }: WantedForm): Promise<Shown> {
   // Storage may be refused; the forms of our own still show.
@@ -58,7 +60,7 @@ export const useForm = defineStore('form', () => {
   const key = computed<FormKey>(() => store.plan.form ?? 'head')
   const name = computed(() => own.value?.name ?? forms[key.value].name)
   const shown = useAnswer<WantedForm, Shown>(formOfFigure, {
-    words: (why) => `The form could not be loaded: ${why}. The ladder goes on without it.`,
+    words: formTrouble,
   })
   const geometry = computed(() => shown.answer.value?.form)
   const own = computed(() => shown.answer.value?.own)

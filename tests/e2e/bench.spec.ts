@@ -1,23 +1,5 @@
-import type { Page } from '@playwright/test'
-import { benchOf, done, go, left, leaveTo } from './benchRoom'
+import { benchOf, done, go, left, leaveTo, outOfPlace } from './benchRoom'
 import { accessible, expect, saved, settled, tabTo, test } from './start'
-
-/** What of the page is out of place: a move that is longer than the screen, a page that scrolls, a target too small for a wet finger. */
-const outOfPlace = (page: Page): Promise<string[]> =>
-  page.evaluate(() => {
-    const faults: string[] = []
-    const { scrollHeight } = document.scrollingElement!
-    if (scrollHeight > innerHeight) faults.push(`the page scrolls by ${scrollHeight - innerHeight}`)
-    for (const zone of document.querySelectorAll('.what, .where, .bar'))
-      if (zone.scrollHeight > zone.clientHeight + 1)
-        faults.push(`${zone.className}: ${zone.scrollHeight - zone.clientHeight} out of sight`)
-    for (const one of document.querySelectorAll('.bench button, .bench a')) {
-      const { width, height } = one.getBoundingClientRect()
-      if (width > 0 && Math.min(width, height) < 55.5)
-        faults.push(`${one.textContent} ${width}×${height}`)
-    }
-    return faults
-  })
 
 test.describe('by keys', () => {
   test.use({ apart: true })

@@ -47,3 +47,19 @@ export async function benchOf(page: Page, many: number): Promise<void> {
   await page.getByRole('link', { name: 'Bench', exact: true }).click()
   await expect.poll(() => left(page)).toBeGreaterThan(3)
 }
+/** What of the page is out of place: a move that is longer than the screen, a page that scrolls, a target too small for a wet finger. */
+export const outOfPlace = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const faults: string[] = []
+    const { scrollHeight } = document.scrollingElement!
+    if (scrollHeight > innerHeight) faults.push(`the page scrolls by ${scrollHeight - innerHeight}`)
+    for (const zone of document.querySelectorAll('.what, .where, .bar'))
+      if (zone.scrollHeight > zone.clientHeight + 1)
+        faults.push(`${zone.className}: ${zone.scrollHeight - zone.clientHeight} out of sight`)
+    for (const one of document.querySelectorAll('.bench button, .bench a')) {
+      const { width, height } = one.getBoundingClientRect()
+      if (width > 0 && Math.min(width, height) < 55.5)
+        faults.push(`${one.textContent} ${width}×${height}`)
+    }
+    return faults
+  })

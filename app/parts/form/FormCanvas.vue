@@ -182,7 +182,7 @@ function keys(event: KeyboardEvent): void {
       @pointerdown="pressed = [$event.clientX, $event.clientY]"
       @pointerup="released"
     />
-    <p v-if="form.trouble && !subject.geometry" role="alert">{{ form.trouble }}</p>
+    <p v-if="subject.trouble && !subject.geometry" role="alert">{{ subject.trouble }}</p>
     <p v-if="without" class="soft">
       This browser has no WebGL, so the form cannot be shown. The strip has the same colours.
     </p>

@@ -2,7 +2,7 @@ import { computed, watch } from 'vue'
 import { forms, usualKey } from '../../../core'
 import type { Figure, FigurePlan, FormKey, Lab, StepKey } from '../../../core'
 import type { ShownForm } from '../../vault/shownForm'
-import { formOfFigure, useForm } from '../../stores/form'
+import { formOfFigure, formTrouble, useForm } from '../../stores/form'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
 import { targetsOfFigure } from '../../stores/ladder/plan'
@@ -15,6 +15,8 @@ export interface FormSubject {
   own: boolean
   key: FormKey
   name: string
+  /** Why it could not be loaded; empty where it is there or on its way. */
+  trouble: string
   /** What it aims at, dark to light. */
   steps: readonly { key: StepKey; target: Lab }[]
   light: NonNullable<FigurePlan['key']>
@@ -30,6 +32,7 @@ export function useOpenSubject() {
     own: form.own !== undefined,
     key: form.key,
     name: form.name,
+    trouble: form.trouble,
     steps: ladder.steps,
     light: store.plan.key ?? usualKey,
   }))
@@ -37,7 +40,7 @@ export function useOpenSubject() {
 
 /** The form of any figure of the commission, as it comes; nothing where there is no figure. */
 export function useFormSubject(figure: () => Figure | undefined) {
-  const { answer, trouble, ask } = useAnswer(formOfFigure)
+  const { answer, trouble, ask } = useAnswer(formOfFigure, { words: formTrouble })
   watch(
     () => [figure()?.id, figure()?.sculpt, figure()?.plan.form] as const,
     ([id, sculpt, wanted]) => id !== undefined && ask({ sculpt, wanted: wanted ?? 'head' }),
@@ -52,9 +55,10 @@ export function useFormSubject(figure: () => Figure | undefined) {
       own: answer.value?.own !== undefined,
       key,
       name: answer.value?.own?.name ?? forms[key].name,
+      trouble: trouble.value,
       steps: targetsOfFigure(one),
       light: one.plan.key ?? usualKey,
     }
   })
-  return { subject, trouble }
+  return subject
 }

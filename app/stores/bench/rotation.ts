@@ -1,6 +1,6 @@
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
-import { moveKey, toneLab } from '../../../core'
+import { dryingOf, moveKey, toneLab } from '../../../core'
 import type {
   BenchMove,
   DoneMove,
@@ -46,13 +46,10 @@ export function useRotation(asked: {
 }) {
   const now = useNow({ interval: 1000 })
   const doneAt = computed(() => new Map(asked.done().map((one) => [moveKey(one), one.at])))
-  const endsAt = computed(() => new Map(asked.timers().map((one) => [moveKey(one), one.endsAt])))
+  const timerEnds = computed(() => new Map(asked.timers().map((one) => [moveKey(one), one.endsAt])))
   function drying(chain: readonly BenchMove[]): { leftMs: number; share: number } {
-    const last = chain.findLast(({ id }) => doneAt.value.has(id))
-    if (!last || last.dryMin === 0) return { leftMs: 0, share: 0 }
-    const from = doneAt.value.get(last.id)!
-    const until = endsAt.value.get(last.id) ?? from + last.dryMin * 60_000
-    return dryingAt(now.value.getTime(), { from, until })
+    const dries = dryingOf(chain, { doneAt: doneAt.value, timerEnds: timerEnds.value })
+    return dries ? dryingAt(now.value.getTime(), dries) : { leftMs: 0, share: 0 }
   }
   return computed<RotationLane[]>(() =>
     asked.chains().flatMap((chain): RotationLane[] => {

@@ -118,7 +118,7 @@ onBeforeUnmount(free.quiet)
         class="panel"
         :aria-label="panel === 'more' ? 'Beside it' : 'How it looks'"
       >
-        <h1 class="hidden">The bench</h1>
+        <h1 class="unseen">The bench</h1>
         <RightByLooking
           v-if="panel === 'right' && mendable"
           :key="turn?.id"
@@ -140,7 +140,7 @@ onBeforeUnmount(free.quiet)
         />
       </section>
       <section v-else-if="atEnd" class="panel" aria-label="Now">
-        <h1 class="hidden">The bench</h1>
+        <h1 class="unseen">The bench</h1>
         <EveningEnd @on="ended = false" />
       </section>
       <NowTurn v-else :page="page" :per-page="PER_PAGE" />
@@ -205,10 +205,6 @@ onBeforeUnmount(free.quiet)
 }
 .bench > :last-child {
   grid-row: 4;
-}
-.hidden {
-  position: absolute;
-  clip-path: inset(50%);
 }
 @media (max-aspect-ratio: 1/1) {
   .work {

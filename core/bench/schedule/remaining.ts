@@ -1,5 +1,6 @@
 import { moveKey } from '../../project/move'
 import type { MoveRef } from '../../project/move'
+import { dryingOf } from './drying'
 import type { BenchMove, ScheduleRequest } from './request'
 
 /** How far the painter has come, times in ms since 1970. */
@@ -23,7 +24,8 @@ export function remainingMoves(
 ): Required<Pick<ScheduleRequest, 'chains' | 'readyMin' | 'openedMin'>> {
   const minutesTo = (ms: number): number => (ms - now) / 60_000
   const when = new Map(done.map((one) => [moveKey(one), one]))
-  const ends = new Map(timers.map((one) => [moveKey(one), one.endsAt]))
+  const doneAt = new Map(done.map((one) => [moveKey(one), one.at]))
+  const timerEnds = new Map(timers.map((one) => [moveKey(one), one.endsAt]))
   const openedMin: Record<string, number> = {}
   const opened = (puddle: string, at: number): void => {
     openedMin[puddle] = Math.max(openedMin[puddle] ?? -Infinity, minutesTo(at))
@@ -37,9 +39,8 @@ export function remainingMoves(
     const before = chain.filter(({ id }) => when.has(id))
     for (const { id, puddle } of before)
       if (puddle && when.get(id)!.mixed) opened(puddle, when.get(id)!.at)
-    const last = before.at(-1)
-    if (!last) return 0
-    return Math.max(0, minutesTo(ends.get(last.id) ?? when.get(last.id)!.at + last.dryMin * 60_000))
+    const dries = dryingOf(chain, { doneAt, timerEnds })
+    return dries ? Math.max(0, minutesTo(dries.until)) : 0
   })
   return {
     chains: chains.map((chain) => chain.filter(({ id }) => !when.has(id))),

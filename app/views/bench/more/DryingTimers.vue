@@ -2,6 +2,7 @@
 import { ElButton } from 'element-plus'
 import { ref } from 'vue'
 import { useBench } from '../../../stores/bench/bench'
+import { clockWords } from '../../../words/turns'
 
 /** What dries, and for how much longer. */
 const bench = useBench()
@@ -10,10 +11,6 @@ const asks = ref('Notification' in window && Notification.permission === 'defaul
 async function allow(): Promise<void> {
   await Notification.requestPermission()
   asks.value = false
-}
-const minutes = (ms: number): string => {
-  const seconds = Math.max(0, Math.ceil(ms / 1000))
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
 </script>
 
@@ -24,7 +21,7 @@ const minutes = (ms: number): string => {
     <ElButton v-if="asks && bench.timers.length" @click="allow"> Tell me when it is dry </ElButton>
     <div v-for="timer in bench.timers" :key="timer.key" class="timer">
       <b class="numbers" :class="{ dry: timer.leftMs <= 0 }">
-        {{ timer.leftMs > 0 ? minutes(timer.leftMs) : 'dry' }}
+        {{ timer.leftMs > 0 ? clockWords(timer.leftMs) : 'dry' }}
       </b>
       <span>{{ timer.words }}</span>
       <ElButton

@@ -52,9 +52,9 @@ function leave(): void {
       @click="asked = asked === one.key ? '' : one.key"
     >
       <RotationHead :lane="one" :at-hand="isAtHand(one)" />
-      <span class="said">{{ bench.figureName(one) }}{{ isAtHand(one) ? ', at hand' : '' }}</span>
+      <span class="unseen">{{ bench.figureName(one) }}{{ isAtHand(one) ? ', at hand' : '' }}</span>
       <template v-if="one.leftMs > 0">
-        <span class="said">, dries </span>
+        <span class="unseen">, dries </span>
         <span class="numbers left">{{ clockWords(one.leftMs) }}</span>
       </template>
     </button>
@@ -102,14 +102,6 @@ function leave(): void {
 .left {
   font-size: 18px;
   padding-right: 6px;
-}
-/* Read aloud, not shown: the head shows it. */
-.said {
-  position: absolute;
-  clip-path: inset(50%);
-  width: 1px;
-  overflow: hidden;
-  white-space: nowrap;
 }
 /* Rings say enough where there is little room. */
 @media (max-width: 640px) {

@@ -6,9 +6,9 @@ import { colourOf } from '../../../parts/palette/colourOf'
 import { screenColour } from '../../../parts/screenColour'
 import { useBench } from '../../../stores/bench/bench'
 import type { FigurePalette } from '../../../stores/palette/figurePalette'
-import { useProject } from '../../../stores/project/project'
 import { aboutWords, amountWords } from '../../../words/amounts'
 import { clockWords } from '../../../words/turns'
+import { useMissing } from './useMissing'
 
 /** What a move is laid from: the wells that stand open, or what comes out of a bottle. */
 const props = defineProps<{
@@ -17,12 +17,8 @@ const props = defineProps<{
   coat: StackCoat | undefined
 }>()
 const bench = useBench()
-const store = useProject()
 const wells = computed(() => bench.wellsOf(props.move))
-const isIn = computed(
-  () => new Set(store.paintsFor(props.palette.paint.figure).map(({ id }) => id)),
-)
-const isMissing = (of: Ingredient): boolean => isBottle(of) && !isIn.value.has(of.bottle)
+const isMissing = useMissing(() => props.palette)
 const css = (of: Ingredient): string | undefined => {
   const lab = colourOf(of, props.palette)
   return lab && screenColour(lab).css

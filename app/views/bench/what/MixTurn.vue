@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { ingredientKey, isBottle } from '../../../../core'
-import type { Ingredient, PlannedPuddle } from '../../../../core'
+import { ingredientKey } from '../../../../core'
+import type { PlannedPuddle } from '../../../../core'
 import DropBeads from '../../../parts/DropBeads.vue'
 import { colourOf } from '../../../parts/palette/colourOf'
 import { useBench } from '../../../stores/bench/bench'
 import type { FigurePalette } from '../../../stores/palette/figurePalette'
-import { useProject } from '../../../stores/project/project'
 import { aboutWords, partWords, timesWords } from '../../../words/amounts'
+import { useMissing } from './useMissing'
 
 /** A well, drop by drop: each part is ticked as it goes in. */
 const props = defineProps<{
@@ -18,13 +18,7 @@ const props = defineProps<{
   perPage: number
 }>()
 const bench = useBench()
-const store = useProject()
-/** Bottles that are in for this figure. */
-const isIn = computed(
-  () => new Set(store.paintsFor(props.palette.paint.figure).map(({ id }) => id)),
-)
-/** A bottle that is not in is said, not poured without a word. */
-const isMissing = (of: Ingredient): boolean => isBottle(of) && !isIn.value.has(of.bottle)
+const isMissing = useMissing(() => props.palette)
 const rows = computed(() =>
   props.well.parts
     .map(({ of }, at) => ({ of, at, drops: props.well.given.drops[at]! }))

@@ -16,7 +16,7 @@ const props = defineProps<{
 }>()
 /** What draws the form is large. */
 const FormCanvas = later(() => import('../../../parts/form/FormCanvas.vue'))
-const { subject } = useFormSubject(() => props.palette.paint.figure)
+const subject = useFormSubject(() => props.palette.paint.figure)
 const kind = computed(() => props.palette.paint.figure.tone.kind)
 </script>
 
