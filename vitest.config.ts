@@ -1,9 +1,12 @@
 import { defineConfig, mergeConfig } from 'vitest/config'
 import { many } from './tests/thorough.ts'
+import { oneCore } from './scripts/oneCore.ts'
 import application from './vite.config.ts'
 
 /** Leaves nothing behind, as the core does: what one file has loaded serves the next. */
 const PLAIN = ['app/words/*.test.ts', 'app/keys/*.test.ts', 'app/parts/{card,form}/*.test.ts']
+
+const core = oneCore()
 
 export default mergeConfig(
   application,
@@ -32,6 +35,7 @@ export default mergeConfig(
         },
         {
           extends: true,
+          plugins: [core],
           test: {
             name: 'app',
             include: ['app/**/*.test.ts'],
@@ -40,6 +44,7 @@ export default mergeConfig(
         },
         {
           extends: true,
+          plugins: [core],
           test: { name: 'parts', include: ['app/**/*.dom.test.ts'], environment: 'happy-dom' },
         },
       ],

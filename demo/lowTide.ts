@@ -32,24 +32,38 @@ const figures: Figure[] = [
     'Isaura, ferrywoman',
     'weathered tan',
     skin(0.06, 0.03, 0.78, 15),
-    {},
+    { form: 'woman' },
     { picture: { photo: DEMO_PICTURE, name: 'isaura.png' } },
   ),
-  figure('bram', 'Old Bram, net-mender', 'light, ruddy', skin(0.011, 0.026, 0.85, 24)),
+  figure('bram', 'Old Bram, net-mender', 'light, ruddy', skin(0.011, 0.026, 0.85, 24), {
+    form: 'old',
+  }),
   figure('tunde', 'Tunde, pilot', 'very deep', skin(0.36, 0.02, 0.75, 6), { contrast: 1.1 }),
-  figure('mei', 'Mei, apprentice', 'light olive', skin(0.024, 0.013, 0.75, 23), { contrast: 0.8 }),
-  figure('rashida', 'Rashida, lamp-lighter', 'brown', skin(0.13, 0.022, 0.75, 11), { warmth: 0.6 }),
+  figure('mei', 'Mei, apprentice', 'light olive', skin(0.024, 0.013, 0.75, 23), {
+    contrast: 0.8,
+    form: 'child',
+  }),
+  figure('rashida', 'Rashida, lamp-lighter', 'brown', skin(0.13, 0.022, 0.75, 11), {
+    warmth: 0.6,
+    form: 'crone',
+  }),
   figure(
     'bosun',
     'Drowned bosun',
     'dead grey',
     hide(59, -2, 7),
-    { contrast: 0.75, warmth: -0.25, sheen: 0.2 },
+    { contrast: 0.75, warmth: -0.25, sheen: 0.2, form: 'gaunt' },
     { kind: 'dead' },
   ),
-  figure('kelp-drake', 'Kelp drake', 'blue-green hide', hide(48, -20, -4), { turn: -0.3 }),
-  figure('salamander', 'Bog salamander', 'yellow-green hide', hide(56, -16, 32), { turn: -0.5 }),
-  figure('imp', 'Brine imp', 'violet hide', hide(42, 18, -20), { turn: 0 }),
+  figure('kelp-drake', 'Kelp drake', 'blue-green hide', hide(48, -20, -4), {
+    turn: -0.3,
+    form: 'drake',
+  }),
+  figure('salamander', 'Bog salamander', 'yellow-green hide', hide(56, -16, 32), {
+    turn: -0.5,
+    form: 'newt',
+  }),
+  figure('imp', 'Brine imp', 'violet hide', hide(42, 18, -20), { turn: 0, form: 'horned' }),
 ]
 
 /** Fourteen single-pigment paints are on the bench; the rest of the starter box waits outside. */

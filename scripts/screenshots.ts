@@ -84,22 +84,30 @@ interface Shot {
 const shots: Readonly<Record<string, Shot>> = {
   shelf: { at: '/' },
   range: { at: '/range' },
-  'range-across': { at: '/range?show=across' },
+  'line-up': {
+    at: '/range?show=line',
+    first: (page) =>
+      page.getByRole('img', { name: /as a painted form/ }).nth(8).waitFor(),
+  },
   figures: { at: '/figures' },
   box: { at: '/box' },
   'tone-skin': { at: '/tone/skin' },
   'tone-hide': { at: '/tone/hide' },
   ladder: { at: '/ladder' },
-  'ladder-form': {
-    at: '/ladder?show=form',
-    first: (page) => page.getByText('feathered', { exact: true }).click(),
-  },
+  'ladder-form': { at: '/ladder?show=form' },
+  'form-creature': { at: '/ladder?show=form&figure=kelp-drake' },
   recipe: { at: '/ladder/light' },
   coats: {
     at: '/coats',
     first: (page) => page.getByRole('button', { name: /^Near the lightest/ }).click(),
   },
-  accents: { at: '/accents' },
+  accents: {
+    at: '/accents',
+    first: async (page) => {
+      for (const name of [/^Lower lip/, /^Cheek/, /^Eye, the white of it/])
+        await page.getByRole('checkbox', { name }).first().press('Space')
+    },
+  },
   bench: { at: '/bench', first: evening(20) },
   'bench-tablet': {
     at: '/bench',
@@ -109,7 +117,6 @@ const shots: Readonly<Record<string, Shot>> = {
       await page.keyboard.press('r')
     },
   },
-  'bench-phone': { at: '/bench', size: { width: 390, height: 844 }, first: evening(6) },
   log: { at: '/bench', first: taught },
   critic: { at: '/log?show=critic', first: judged },
   eye: {

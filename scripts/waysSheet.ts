@@ -12,10 +12,10 @@ import {
   stackLayers,
   starterPaints,
 } from '../core'
-import type { Method, Spot } from '../core'
+import type { FormKey, Method, Spot } from '../core'
 import { lightParts, spotOf } from '../core/place/spots'
 import type { LightParts } from '../core/place/spots'
-import { shapes } from '../core/ladder/form/shapes/shapes'
+import { raysOf } from './forms/rays'
 import { usualKey } from '../core/project/keyLight'
 import { bottlesIn } from '../core/puddle/content'
 import { bottleParts, partsById, resolvedParts } from '../core/puddle/parts'
@@ -23,7 +23,6 @@ import { stepFor } from '../core/project/steps'
 import { RecipeTable } from '../core/recipe/recipeTable'
 import { lowTide, onTheBench } from '../demo/lowTide'
 import { png } from '../tests/fixtures/pictures'
-import { before, met, normalAt, reaches } from './trace'
 
 /**
  * Every way finished on a fitting figure of the demo, from its fourteen bottles, as one sheet: `docs/screenshots/ways.png`.
@@ -39,42 +38,29 @@ const { figures } = lowTide([])
 type Point = Parameters<typeof spotOf>[0]
 
 /** What is seen at each pixel of a form: how it lies, and how much of the light reaches it. */
-function pointsOf(shape: keyof typeof shapes): (Point | undefined)[] {
-  const distance = shapes[shape]
+async function pointsOf(form: FormKey): Promise<(Point | undefined)[]> {
+  const { met, reaches } = await raysOf(form)
   return Array.from({ length: WIDTH * HEIGHT }, (_, i): Point | undefined => {
-    const u = (((i % WIDTH) + 0.5) / WIDTH - 0.5) * 1.5
-    const v = (0.5 - (Math.floor(i / WIDTH) + 0.5) / HEIGHT) * 1.75 + 0.1
-    const at = met(distance, u, v)
-    if (!at) return undefined
-    const n = normalAt(distance, at)
-    const start = before(at, n, 0.02)
-    const open = Math.min(1, Math.max(0, distance(...before(start, n, 0.12)) / 0.13))
+    const u = (((i % WIDTH) + 0.5) / WIDTH - 0.5) * 1.9
+    const v = (0.5 - (Math.floor(i / WIDTH) + 0.5) / HEIGHT) * 2.2
+    const found = met(u, v)
+    if (!found) return undefined
+    const { n, occlusion, curvature } = found
     const lambert = n[0] * key[0] + n[1] * key[1] + n[2] * key[2]
-    // Bent outward: steps to either side, along the surface, leave it.
-    const h = 0.06
-    const side = (x: number, y: number, z: number): number =>
-      distance(at[0] + h * x, at[1] + h * y, at[2] + h * z)
-    const bent =
-      side(1, 0, 0) +
-      side(-1, 0, 0) +
-      side(0, 1, 0) +
-      side(0, -1, 0) +
-      side(0, 0, 1) +
-      side(0, 0, -1)
     return {
       nx: n[0],
       ny: n[1],
       nz: n[2],
-      occlusion: 1 - open,
-      curvature: bent / (h * h) / 2,
-      through: lambert > 0 ? reaches(distance, start, key) : 0,
+      occlusion,
+      curvature,
+      through: lambert > 0 ? reaches(found, key) : 0,
     }
   })
 }
 const seen = new Map<string, (Point | undefined)[]>()
-const formOf = (shape: keyof typeof shapes): (Point | undefined)[] => {
-  const had = seen.get(shape) ?? pointsOf(shape)
-  seen.set(shape, had)
+const formOf = async (form: FormKey): Promise<(Point | undefined)[]> => {
+  const had = seen.get(form) ?? (await pointsOf(form))
+  seen.set(form, had)
   return had
 }
 
@@ -84,7 +70,7 @@ function figureFor({ for: whom }: Method) {
 }
 
 /** A way finished, seen from the front. */
-function finished(method: Method): { url: string; on: string; ends: string } {
+async function finished(method: Method): Promise<{ url: string; on: string; ends: string }> {
   const figure = figureFor(method)
   const targets = ladderTargets(baseReflectance(figure.tone), { ...plainLighting, ...figure.plan })
   const steps = targets.map((step) => ({ ...step, parts: table.nearest(step.target)[0]!.parts }))
@@ -108,9 +94,7 @@ function finished(method: Method): { url: string; on: string; ends: string } {
   )
   const base = keys.indexOf('base')
   const parts: LightParts = lightParts(steps[base]!.target.L, base, keys.length - 1 - base)
-  const points = formOf(
-    method.for.includes('dead') ? 'gaunt' : method.for.includes('skin') ? 'head' : 'tusked',
-  )
+  const points = await formOf(figure.plan.form ?? 'head')
   const known = new Map<string, readonly [number, number, number]>()
   const colourOf = (spot: Required<Omit<Spot, 'zone'>>): readonly [number, number, number] => {
     const name = JSON.stringify(spot)
@@ -132,11 +116,14 @@ function finished(method: Method): { url: string; on: string; ends: string } {
   return { url, on: figure.name.split(',')[0]!, ends: made.ends }
 }
 
-const cells = methods.map((method) => {
-  const { url, on, ends } = finished(method)
+const cells: string[] = []
+for (const method of methods) {
+  const { url, on, ends } = await finished(method)
   console.log(`${method.key} on ${on}: ${ends}`)
-  return `<figure><img src="${url}"><figcaption><b>${method.name}</b><br>${on}</figcaption></figure>`
-})
+  cells.push(
+    `<figure><img src="${url}"><figcaption><b>${method.name}</b><br>${on}</figcaption></figure>`,
+  )
+}
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],

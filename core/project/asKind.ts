@@ -3,11 +3,17 @@ import { plainTone } from './blank'
 import type { Figure } from './figure'
 import type { FormKey } from './forms'
 
-/** What a figure of each kind is shown on until its painter chooses another; people on the head that every figure has. */
-const USUAL_FORM: Readonly<Partial<Record<Figure['kind'], FormKey>>> = {
-  creature: 'tusked',
-  dead: 'gaunt',
+/**
+ * What figures of each kind are shown on until their painter chooses another: the first, and the next where others have
+ * that already, so that figures are told apart by their faces too.
+ */
+const USUAL_FORMS: Readonly<Record<Figure['kind'], readonly FormKey[]>> = {
+  person: ['head', 'woman', 'old', 'crone', 'heavy'],
+  creature: ['tusked', 'sly', 'horned', 'drake', 'newt'],
+  dead: ['gaunt'],
 }
+/** What a figure without a form of its own is shown on. */
+const PLAIN_FORM: FormKey = 'head'
 const greyHide = hidePlaces.find(({ name }) => name === 'grey')!
 const daysDead = hidePlaces.find(({ name }) => name === 'days dead')!
 
@@ -19,19 +25,26 @@ const takenFor = [
 /**
  * What changes with a figure's kind: a form and a tone of which nothing was decided become those one expects of it. What
  * its painter chose stays, also where it is what would have been taken.
+ * @param others figures beside it, whose forms are not taken again while there are more.
  * @example asKind({ plan: { form: 'hand' }, tone: { kind: 'hide', L: 48, a: 0, b: 0 } }, 'creature').kind // "creature"
  */
 export function asKind(
   { plan, tone, said = [] }: Pick<Figure, 'plan' | 'tone' | 'said'>,
   kind: Figure['kind'],
+  others: readonly Pick<Figure, 'plan'>[] = [],
 ): Partial<Figure> {
-  const form = USUAL_FORM[kind]
-  const usual = plan.form === undefined || Object.values(USUAL_FORM).includes(plan.form)
+  const taken = others.map((one) => one.plan.form ?? PLAIN_FORM)
+  const mine = USUAL_FORMS[kind]
+  const form = mine.find((one) => !taken.includes(one)) ?? mine[0]!
+  const usual =
+    plan.form === undefined || Object.values(USUAL_FORMS).some((list) => list.includes(plan.form!))
   const { form: _form, ...bare } = plan
   const hide = kind === 'creature' ? greyHide : daysDead
   return {
     kind,
-    ...(usual && !said.includes('form') ? { plan: form ? { ...bare, form } : bare } : {}),
+    ...(usual && !said.includes('form')
+      ? { plan: form === PLAIN_FORM ? bare : { ...bare, form } }
+      : {}),
     ...(takenFor.includes(JSON.stringify(tone)) && !said.includes('tone')
       ? { tone: kind === 'person' ? plainTone : { kind: 'hide', ...hide.tone } }
       : {}),

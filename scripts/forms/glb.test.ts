@@ -2,7 +2,7 @@ import { MeshoptEncoder } from 'meshoptimizer'
 import { expect, it } from 'vitest'
 import { occlusionOf, REACH_UNIT, surfaceNet } from '../../core'
 import { reachOf } from '../../core/ladder/form/reach'
-import { shapes } from '../../core/ladder/form/shapes/shapes'
+import { shapes } from './shapes/shapes'
 import { ownForm } from '../../app/workers/meshCorners'
 import { glb } from './glb'
 

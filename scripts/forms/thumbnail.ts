@@ -1,7 +1,7 @@
 import { keyVector, usualKey } from '../../core'
-import type { Distance } from '../../core/ladder/form/shapes/distance'
+import type { Distance } from '../../core/ladder/form/distance'
 import { png } from '../../tests/fixtures/pictures'
-import { before, met, normalAt, reaches } from '../trace'
+import { before, met, normalAt, reaches } from './trace'
 
 const SIDE = 72
 const GROUND = 150

@@ -10,7 +10,7 @@ import {
 } from '../../core'
 import type { Project } from '../../core'
 import { bakeSculpt } from '../../core/ladder/form/bakeSculpt'
-import { shapes } from '../../core/ladder/form/shapes/shapes'
+import { shapes } from '../../scripts/forms/shapes/shapes'
 import { surfaceNet } from '../../core/ladder/form/surfaceNet'
 import { demo, withLog } from '../fixtures/longLog'
 import { manyPaints } from './manyPaints'

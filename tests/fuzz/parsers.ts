@@ -31,7 +31,7 @@ import {
 } from '../../core'
 import type { EyeRecord } from '../../core'
 import { lowTide } from '../../demo/lowTide'
-import { shapes } from '../../core/ladder/form/shapes/shapes'
+import { shapes } from '../../scripts/forms/shapes/shapes'
 
 /** A parser with a sound file of its kind, as text or bytes, and whether it answers in words. */
 export interface Parsed {

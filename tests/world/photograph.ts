@@ -2,11 +2,10 @@ import { normals, seeded } from '../../core'
 import type { Mask, Picture, Spectrum } from '../../core'
 import { illuminantPower, observerBars } from '../../core/colour/white'
 import type { Illuminant } from '../../core'
-import { shapes } from '../../core/ladder/form/shapes/shapes'
-import { before, met, normalAt, reaches } from '../../scripts/trace'
+import { raysOf } from '../../scripts/forms/rays'
 
 /**
- * A painted bust and its photograph, made here and not by the critic: traced from a distance function, lit by a lamp
+ * A painted bust and its photograph, made here and not by the critic: traced by rays through a head, lit by a lamp
  * of a real spectrum that is softer on one side, seen through a lens that blurs, and a sensor with noise and bytes.
  */
 const HIGH = Number(process.env.PHOTO_HIGH ?? 100)
@@ -27,6 +26,7 @@ const unit = (x: number, y: number, z: number): [number, number, number] => {
 const KEY = unit(-0.45, 0.7, 0.55)
 const CAMERA_LAMP = unit(0.15, 0.35, 1)
 
+const { met, reaches } = await raysOf('head')
 let bust: (Seen | undefined)[] | undefined
 /** The bust, pixel by pixel, rows from the top; nothing where the wall is. */
 function scene(): (Seen | undefined)[] {
@@ -35,16 +35,15 @@ function scene(): (Seen | undefined)[] {
   for (let py = 0; py < HIGH; py++)
     for (let px = LEFT; px < WIDE; px++) {
       const x = (2 * (px - LEFT + 0.5 - (WIDE - LEFT) / 2)) / HIGH
-      const at = met(shapes.head, 1.02 * x, 1.02 * (1 - (2 * (py + 0.5)) / HIGH))
-      if (!at) continue
-      const n = normalAt(shapes.head, at)
-      const out = before(at, n, 0.02)
+      const seen = met(1.02 * x, 1.02 * (1 - (2 * (py + 0.5)) / HIGH))
+      if (!seen) continue
+      const { n } = seen
       const facing = (to: readonly number[]) =>
         Math.max(0, n[0] * to[0]! + n[1] * to[1]! + n[2] * to[2]!)
-      const open = (reaches(shapes.head, out, n) + reaches(shapes.head, out, [0, 0, 1])) / 2
+      const open = (reaches(seen, n) + reaches(seen, [0, 0, 1])) / 2
       levels.push({
         at: py * WIDE + px,
-        level: 0.7 * facing(KEY) * reaches(shapes.head, out, KEY) + 0.3 * open * (0.6 + 0.4 * n[1]),
+        level: 0.7 * facing(KEY) * reaches(seen, KEY) + 0.3 * open * (0.6 + 0.4 * n[1]),
         lit: 0.8 + 0.12 * open + 0.08 * facing(CAMERA_LAMP),
       })
     }

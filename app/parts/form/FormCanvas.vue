@@ -40,7 +40,7 @@ const props = withDefaults(
     second?: readonly Lab[]
   }>(),
   {
-    edges: 'hard',
+    edges: 'painted',
     labs: undefined,
     painted: undefined,
     zones: undefined,

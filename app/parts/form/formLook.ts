@@ -24,7 +24,7 @@ export function formLook({
   baseL,
   key = usualKey,
   grey = false,
-  edges = 'hard',
+  edges = 'painted',
   second,
   ridges = 0,
 }: LaidLadder): FormLook {

@@ -5,8 +5,8 @@ import { RAMP, fragmentShader, vertexShader } from './formPaint'
 
 /** What paints a form: its textures, and what of it is compiled in. */
 export function formMaterial() {
-  const strip = new Uint8Array(2 * 4 * RAMP)
-  const ramp = new DataTexture(strip, RAMP, 2)
+  const strip = new Uint8Array(4 * 4 * RAMP)
+  const ramp = new DataTexture(strip, RAMP, 4)
   const grain = new DataTexture(strokes(), GRAIN, GRAIN, RedFormat)
   grain.wrapS = grain.wrapT = RepeatWrapping
   grain.needsUpdate = true

@@ -4,7 +4,7 @@ import type { BrushEdge } from './formPaint'
 import { GRAIN, strokes } from './grain'
 
 const ramp = (edges: BrushEdge) => {
-  const data = new Uint8Array(2 * 4 * RAMP)
+  const data = new Uint8Array(4 * 4 * RAMP)
   fillRamp(data, {
     colours: [
       [0, 0, 0],
@@ -24,7 +24,7 @@ const ramp = (edges: BrushEdge) => {
       meets: 0.5,
     },
   })
-  return (row: 0 | 1, level: number) => [
+  return (row: 0 | 1 | 2 | 3, level: number) => [
     ...data.subarray(4 * (row * RAMP + Math.floor(level * RAMP))).subarray(0, 3),
   ]
 }
@@ -34,12 +34,15 @@ it('a hard edge jumps, a glazed one goes over; a second light has a strip of its
     const at = ramp(edges)
     expect(at(0, 0.3)).toEqual([0, 0, 0])
     expect(at(0, 0.7)).toEqual([255, 255, 255])
-    expect(at(1, 0.7)).toEqual([255, 0, 0])
+    expect(at(2, 0.7)).toEqual([255, 0, 0])
   }
-  const steps = (edges: BrushEdge): number => {
+  const steps = (edges: BrushEdge, row: 0 | 1 = 0): number => {
     const at = ramp(edges)
-    return new Set(Array.from({ length: 200 }, (_, i) => at(0, 0.4 + i / 1000)[0])).size
+    return new Set(Array.from({ length: 200 }, (_, i) => at(row, 0.4 + i / 1000)[0])).size
   }
+  // As painted it is soft, and clean where the form bends sharply.
+  expect(steps('painted')).toBeGreaterThan(20)
+  expect(steps('painted', 1)).toBeLessThan(6)
   expect(steps('hard')).toBeLessThan(6)
   expect(steps('glazed')).toBeGreaterThan(40)
 })

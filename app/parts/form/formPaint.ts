@@ -1,10 +1,14 @@
 import { AMBIENT } from '../../../core'
 
-/** Edges of a step as a brush leaves them: blended over half the way to the next, and how far strokes stray. */
+/**
+ * Edges of a step as a brush leaves them: over how much of the way to the next they are blended, how far strokes stray,
+ * and whether they are clean where the form bends sharply.
+ */
 export const brushEdges = {
-  hard: { name: 'hard', blend: 0, stray: 0 },
-  feathered: { name: 'feathered', blend: 0.1, stray: 0.075 },
-  glazed: { name: 'glazed', blend: 1, stray: 0 },
+  painted: { name: 'as painted', blend: 0.6, stray: 0, ridged: true },
+  hard: { name: 'hard', blend: 0, stray: 0, ridged: false },
+  feathered: { name: 'feathered', blend: 0.1, stray: 0.075, ridged: false },
+  glazed: { name: 'glazed', blend: 1, stray: 0, ridged: false },
 } as const
 export type BrushEdge = keyof typeof brushEdges
 
@@ -29,7 +33,7 @@ export interface FormLook {
 }
 
 /** What a picture of a form may need; what it does not costs no pixel anything. */
-export type FormNeed = 'SECOND' | 'LIFE' | 'COATED' | 'MASKED' | 'STRAY' | 'LIT'
+export type FormNeed = 'SECOND' | 'LIFE' | 'COATED' | 'MASKED' | 'STRAY' | 'LIT' | 'RIDGED'
 
 const shared = `
   varying float level;
@@ -48,6 +52,9 @@ const shared = `
 #endif
 #ifdef STRAY
   varying vec2 brush;
+#endif
+#ifdef RIDGED
+  varying float bent;
 #endif
 `
 
@@ -86,8 +93,12 @@ export const vertexShader = `${shared}
     part = over;
 #endif
 #ifdef STRAY
-    // Strokes follow the form: across where it faces the eye, round it at its sides.
-    brush = vec2(1.4 * position.x + 0.9 * position.z, 3.2 * position.y + 0.6 * position.z);
+    // Strokes are pulled across the edge of a step, from light to shade along the form.
+    vec3 aside = normalize(cross(normal, key) + 1e-3);
+    brush = vec2(0.9 * dot(position, cross(aside, normal)), 3.4 * dot(position, aside));
+#endif
+#ifdef RIDGED
+    bent = smoothstep(9.0, 22.0, abs(curvature));
 #endif
 #ifdef SECOND
     level2 = lit(key2, from2[0], from2[1], from2[2], from2[3]);
@@ -100,7 +111,7 @@ export const vertexShader = `${shared}
     gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
   }
 `
-/** Colours by level of light stand in two strips, one a light, so that a pixel costs one look. */
+/** Colours by level of light stand in four strips: of each light as its edges are blended, and clean. */
 export const fragmentShader = `${shared}
   uniform sampler2D ramp;
   uniform sampler2D grain;
@@ -115,11 +126,21 @@ export const fragmentShader = `${shared}
 #ifdef COATED
     vec3 paint = laid;
 #else
-    vec2 at = vec2(level + off, 0.25);
+    float at = level + off;
+    float row = 0.125;
 #ifdef SECOND
-    if (at.x < meets && level2 + off > meets) at = vec2(level2 + off, 0.75);
+    if (at < meets && level2 + off > meets) {
+      at = level2 + off;
+      row = 0.625;
+    }
 #endif
-    vec3 paint = texture2D(ramp, at).rgb;
+    // An edge is as wide as a pixel at least: three looks side by side.
+    float wide = min(0.34 * fwidth(at), 0.02);
+    vec3 paint = (texture2D(ramp, vec2(at, row)).rgb + texture2D(ramp, vec2(at - wide, row)).rgb
+      + texture2D(ramp, vec2(at + wide, row)).rgb) / 3.0;
+#ifdef RIDGED
+    paint = mix(paint, texture2D(ramp, vec2(at, row + 0.25)).rgb, bent);
+#endif
 #endif
 #ifdef LIFE
     paint = mix(paint + shift, part.rgb, part.a);
@@ -177,9 +198,13 @@ function fillRow(
   }
 }
 
-/** Fills the strips: one colour a step, joined over half the way to the next edges as far as they are blended. */
+/** Fills the strips: one colour a step, joined over half the way to the next edges as far as they are blended; then clean. */
 export function fillRamp(data: Uint8Array, { colours, levels, edges, second }: FormLook): void {
   const { blend } = brushEdges[edges]
-  fillRow(data.subarray(0, 4 * RAMP), colours, levels, blend)
-  if (second) fillRow(data.subarray(4 * RAMP), second.colours, levels, blend)
+  const row = (n: number): Uint8Array => data.subarray(4 * RAMP * n, 4 * RAMP * (n + 1))
+  fillRow(row(0), colours, levels, blend)
+  fillRow(row(1), colours, levels, 0)
+  if (!second) return
+  fillRow(row(2), second.colours, levels, blend)
+  fillRow(row(3), second.colours, levels, 0)
 }

@@ -108,9 +108,10 @@ export function formScene(canvas: HTMLCanvasElement): FormScene {
       uniforms.hollow!.value = look.hollow
       uniforms.ridges!.value = look.ridges
       ;(uniforms.key!.value as Vector3).set(...look.key)
-      const { stray } = brushEdges[look.edges]
+      const { stray, ridged } = brushEdges[look.edges]
       uniforms.stray!.value = stray
       need('STRAY', stray > 0)
+      need('RIDGED', ridged)
       const lit = (name: 'from' | 'from2', key: FormLook['key']): void => {
         const from = harmonics(...key)
         ;(uniforms[name]!.value as Vector4[]).forEach((four, k) => four.fromArray(from, 4 * k))

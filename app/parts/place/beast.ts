@@ -75,10 +75,4 @@ export const beast: Drawing = {
       d: 'M464 184 A7 7 0 1 0 478 184 A7 7 0 1 0 464 184 Z M483 190 A7 7 0 1 0 497 190 A7 7 0 1 0 483 190 Z M502 184 A7 7 0 1 0 516 184 A7 7 0 1 0 502 184 Z',
     },
   ],
-  details: [
-    { keys: ['eye', 'clouded-eye'], d: eyes },
-    { keys: ['mouth'], d: mouth },
-    { keys: ['teeth'], d: tusks },
-    { keys: ['claws'], d: nails },
-  ],
 }

@@ -89,13 +89,4 @@ export const person: Drawing = {
   skin: [lines[0]!, lines[11]!, lines[12]!],
   lines,
   places,
-  details: [
-    { keys: ['eye', 'clouded-eye'], d: `${lines[7]!} ${lines[8]!}` },
-    { keys: ['mouth'], d: 'M126 190 C138 186 162 186 174 190 C162 196 138 196 126 190 Z' },
-    { keys: ['teeth'], d: 'M132 190 C142 188 158 188 168 190 C158 192 142 192 132 190 Z' },
-    {
-      keys: ['claws'],
-      d: 'M321 122 h8 v8 h-8 Z M341 104 h8 v8 h-8 Z M362 112 h8 v8 h-8 Z M384 130 h7 v7 h-7 Z',
-    },
-  ],
 }

@@ -11,6 +11,4 @@ export interface Drawing {
   skin: readonly string[]
   lines: readonly string[]
   places: readonly PlaceShape[]
-  /** Eyes, teeth, claws, mouth. */
-  details: readonly { keys: readonly string[]; d: string }[]
 }

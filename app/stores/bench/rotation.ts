@@ -2,13 +2,13 @@ import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
 import { dryingOf, moveKey, toneLab } from '../../../core'
 import type {
+  FormKey,
   BenchMove,
   DoneMove,
   DryingTimer,
   Figure,
   Lab,
   ScheduledMove,
-  Tone,
 } from '../../../core'
 
 /** One that goes round on the bench: whether it dries, and what comes next on it. */
@@ -16,7 +16,7 @@ export interface RotationLane {
   key: string
   figure: string
   copy: number
-  kind: Tone['kind']
+  form: FormKey
   lab: Lab
   leftMs: number
   /** Share of its drying that is still to come, 0–1. */
@@ -65,7 +65,7 @@ export function useRotation(asked: {
           key: JSON.stringify([first.figure, first.copy]),
           figure: first.figure,
           copy: first.copy,
-          kind: figure.tone.kind,
+          form: figure.plan.form ?? 'head',
           lab: toneLab(figure.tone),
           next: coming[at]?.move,
           after: coming[at - 1]?.move,

@@ -21,34 +21,30 @@ import { useProject } from '../../stores/project/project'
 import type { Glaze } from '../../stores/accents/glazes'
 import AccentCard from './AccentCard.vue'
 import DetailRow from './DetailRow.vue'
-import { drawingOf } from '../../parts/place/drawing'
+import PlacesDrawing from './PlacesDrawing.vue'
 
 /** The places of life on this figure: each glaze with its recipe, before and after. */
 const store = useProject()
 const accents = useAccents()
 const { zones, chosen, found } = storeToRefs(accents)
-const drawing = computed(() => drawingOf(store.figure.tone))
 /** Eyes, teeth and claws that are painted, each in its middle tone. */
-const painted = computed(() =>
-  drawing.value.details.flatMap(({ keys, d }) => {
-    const one = accents.details.find(({ key, on }) => on && keys.includes(key))
-    const lab = one?.tones.find(({ tone }) => tone === 'middle')?.lab
-    return lab ? [{ d, css: screenColour(lab).css }] : []
-  }),
+const painted = computed(
+  () =>
+    new Map(
+      accents.details.flatMap(({ key, on, tones }) => {
+        const lab = on ? tones.find(({ tone }) => tone === 'middle')?.lab : undefined
+        return lab ? [[key as string, screenColour(lab).css] as const] : []
+      }),
+    ),
 )
-const shapes = computed(() =>
-  drawing.value.places.flatMap((shape) => {
-    const zone = zones.value.find(({ key }) => shape.zones.includes(key))
-    return zone
-      ? [
-          {
-            ...shape,
-            zone,
-            css: screenColour(found.value.get(zone.key)?.after ?? labOf(zone.reflectance)).css,
-          },
-        ]
-      : []
-  }),
+const glazed = computed(
+  () =>
+    new Map(
+      zones.value.map(({ key, reflectance }) => [
+        key,
+        screenColour(found.value.get(key)?.after ?? labOf(reflectance)).css,
+      ]),
+    ),
 )
 const skin = computed(() => screenColour(toneLab(store.figure.tone)).css)
 watch(
@@ -86,11 +82,6 @@ function warningFor(accent: Glaze): string {
     ? `On ${pale.figure.name.split(',')[0]} the same glaze moves ${much.shift.toFixed(0)} instead of ${accent.shift.toFixed(0)}: thin it to ${much.ratio} : 1 there, or break it with a touch of blue.`
     : ''
 }
-function press(event: KeyboardEvent, key: string): void {
-  if (event.key !== 'Enter' && event.key !== ' ') return
-  event.preventDefault()
-  store.toggleAccent(key)
-}
 </script>
 
 <template>
@@ -99,41 +90,15 @@ function press(event: KeyboardEvent, key: string): void {
     <SideLayout :side="330">
       <FigureRail />
       <PaletteWells />
-      <svg viewBox="30 10 490 290" class="art" role="group" aria-label="Places of life">
-        <path v-for="(d, i) in drawing.skin" :key="`fill ${i}`" :d="d" :fill="skin" />
-        <!-- Thin places are met from beside them too. -->
-        <path
-          v-for="shape in shapes"
-          :key="`near ${shape.d}`"
-          :d="shape.d"
-          class="near"
-          @click="store.toggleAccent(shape.zone.key)"
-        />
-        <path
-          v-for="shape in shapes"
-          :key="shape.d"
-          :d="shape.d"
-          class="place"
-          :class="{ on: chosen.includes(shape.zone.key) }"
-          :fill="chosen.includes(shape.zone.key) ? shape.css : 'transparent'"
-          role="checkbox"
-          tabindex="0"
-          :aria-checked="chosen.includes(shape.zone.key)"
-          :aria-label="shape.zone.name"
-          @click="store.toggleAccent(shape.zone.key)"
-          @keydown="press($event, shape.zone.key)"
-        >
-          <title>{{ shape.zone.name }}</title>
-        </path>
-        <path
-          v-for="one in painted"
-          :key="`detail ${one.d}`"
-          :d="one.d"
-          :fill="one.css"
-          class="detail"
-        />
-        <path v-for="d in drawing.lines" :key="d" :d="d" class="line" />
-      </svg>
+      <PlacesDrawing
+        :form="store.plan.form ?? 'head'"
+        :skin="skin"
+        :zones="zones"
+        :glazed="glazed"
+        :chosen="chosen"
+        :details="painted"
+        @press="store.toggleAccent"
+      />
       <p v-if="accents.trouble" role="alert">{{ accents.trouble }}</p>
       <section aria-label="Eyes, teeth and claws" class="small">
         <h2>Eyes, teeth, claws, mouth</h2>
@@ -159,43 +124,6 @@ function press(event: KeyboardEvent, key: string): void {
 </template>
 
 <style scoped>
-.art {
-  width: 100%;
-  max-height: 46vh;
-}
-.line {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.6;
-  stroke-linejoin: round;
-  pointer-events: none;
-}
-.detail {
-  pointer-events: none;
-}
-.near {
-  fill: none;
-  stroke: transparent;
-  stroke-width: 26px;
-  vector-effect: non-scaling-stroke;
-  pointer-events: stroke;
-  cursor: pointer;
-}
-.place {
-  stroke: var(--ink-soft);
-  stroke-width: 0.8;
-  stroke-dasharray: 2 3;
-  cursor: pointer;
-}
-.place.on {
-  stroke-dasharray: none;
-}
-.place:focus-visible {
-  outline: none;
-  stroke: var(--focus);
-  stroke-width: 3;
-  stroke-dasharray: none;
-}
 .small {
   display: grid;
   gap: 4px;

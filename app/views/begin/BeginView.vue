@@ -10,7 +10,7 @@ import { kinds } from './answers'
 import BottleQuestion from './BottleQuestion.vue'
 import JobPicture from './JobPicture.vue'
 import LineQuestion from './LineQuestion.vue'
-import PictureChoice from './PictureChoice.vue'
+import PictureChoice from '../../parts/field/PictureChoice.vue'
 import { useAnswers } from './useAnswers'
 
 /** A few plain questions, each asked in pictures, to a commission with a ladder; nothing is chosen that was not said. */

@@ -7,7 +7,7 @@ import { screenColour } from '../../parts/screenColour'
 import type { Summary } from '../../vault/summaries'
 import { manyWords } from '../../words/counts'
 import { bottleSets } from './bottleSets'
-import PictureChoice from './PictureChoice.vue'
+import PictureChoice from '../../parts/field/PictureChoice.vue'
 
 /** Which bottles there are: a set that goes far, those on the table one by one, or those of another commission. */
 const props = defineProps<{ others: readonly Summary[] }>()

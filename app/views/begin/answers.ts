@@ -96,7 +96,7 @@ export function commissionFrom(
             tone,
             figures.map((one) => one.name),
           ),
-          ...asKind({ plan: blankPlan(), tone: tone.tone }, tone.of),
+          ...asKind({ plan: blankPlan(), tone: tone.tone }, tone.of, figures),
           tone: tone.tone,
           said: ['tone'],
           size: line.size,

@@ -19,6 +19,7 @@ const kindWords: Record<Figure['kind'], string> = {
   creature: 'creature',
   dead: 'the dead',
 }
+const others = computed(() => store.project.figures.filter(({ id }) => id !== props.figure.id))
 const set = (made: Partial<Omit<Figure, 'id'>>): boolean => store.setFigure(props.figure.id, made)
 const group = computed({
   get: () => store.project.groups?.find(({ id }) => id === props.figure.group)?.name ?? '',
@@ -50,7 +51,7 @@ const bottles = computed(() => {
       <ElRadioGroup
         :model-value="figure.kind"
         aria-label="Kind"
-        @update:model-value="set(asKind(figure, $event as Figure['kind']))"
+        @update:model-value="set(asKind(figure, $event as Figure['kind'], others))"
       >
         <ElRadioButton v-for="kind in figureKinds" :key="kind" :value="kind">
           {{ kindWords[kind] }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElPopover } from 'element-plus'
 import { computed, ref } from 'vue'
-import { blankFigure, longest } from '../../../core'
+import { asKind, blankFigure, longest } from '../../../core'
 import TextField from '../../parts/field/TextField.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -34,9 +34,10 @@ const likeOpen = ref(false)
 
 function add(): void {
   word.value = ''
-  // As large as those it stands beside.
+  // As large as those it stands beside, with a face of its own.
   const { figures } = store.project
-  store.addFigure(blankFigure(newId(), figures.length > 0 ? { size: store.figure.size } : {}))
+  const made = blankFigure(newId(), figures.length > 0 ? { size: store.figure.size } : {})
+  store.addFigure({ ...made, ...asKind(made, made.kind, figures) })
 }
 const tell = (text: string): void =>
   void import('../../messages/say').then(({ say }) =>

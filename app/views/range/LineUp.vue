@@ -3,23 +3,41 @@ import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { formLook } from '../../parts/form/formLook'
 import { formScene } from '../../parts/form/formScene'
 import type { FormScene } from '../../parts/form/formScene'
-import { useForm } from '../../stores/form'
+import { formOfFigure } from '../../stores/form'
+import { failureWords } from '../../words/failure'
 import type { RangeRow } from '../../stores/range/rows'
+import type { ShownForm } from '../../vault/shownForm'
 
 /** The figures side by side as painted forms, to scale, in colour or in grey. */
 const props = defineProps<{ rows: readonly RangeRow[]; grey: boolean }>()
-const WIDTH = 220
-const HEIGHT = 260
+/** Twice as large as they are shown, so that outlines are smooth. */
+const WIDTH = 440
+const HEIGHT = 520
 /** Height on the screen of a 54 mm figure, px; no figure is smaller or larger than these. */
-const USUAL_PX = 150
-const PX = [90, 300] as const
-const form = useForm()
+const USUAL_PX = 180
+const PX = [110, 330] as const
 const pictures = shallowRef<ReadonlyMap<string, { of: RangeRow; grey: boolean; src: string }>>(
   new Map(),
 )
 const without = ref(false)
 let scene: FormScene | undefined
 let running = 0
+
+/** Forms of the figures, their own sculpts too, as they come. */
+const forms = shallowRef<ReadonlyMap<string, ShownForm>>(new Map())
+const trouble = ref('')
+let shown: ShownForm | undefined
+const formKeyOf = ({ figure }: RangeRow): string => figure.sculpt ?? figure.plan.form ?? 'head'
+async function fetchForm(row: RangeRow): Promise<void> {
+  const { sculpt, plan } = row.figure
+  try {
+    const { form } = await formOfFigure({ sculpt, wanted: plan.form ?? 'head' })
+    forms.value = new Map(forms.value).set(formKeyOf(row), form)
+    drawNext()
+  } catch (error) {
+    trouble.value = failureWords(error)
+  }
+}
 
 /** One form a frame, so that nothing waits; what is drawn already stays. */
 function drawNext(): void {
@@ -30,8 +48,11 @@ function drawNext(): void {
       const had = pictures.value.get(row.figure.id)
       return had?.of !== row || had.grey !== grey
     })
-    if (!scene || !form.geometry || !next) return
+    if (!scene || !next) return
     const { figure, steps, base, coated } = next
+    const geometry = forms.value.get(formKeyOf(next))
+    if (!geometry) return void fetchForm(next)
+    if (shown !== geometry) scene.show((shown = geometry))
     scene.paint(
       formLook({
         labs: coated ?? steps.map(({ painted }) => painted),
@@ -39,7 +60,6 @@ function drawNext(): void {
         baseL: steps[base]!.target.L,
         key: figure.plan.key,
         grey,
-        edges: 'glazed',
       }),
     )
     const made = { of: next, grey, src: scene.picture() }
@@ -51,22 +71,12 @@ onMounted(() => {
   const canvas = document.createElement('canvas')
   try {
     scene = formScene(canvas)
-    form.detail = scene.software ? 'coarse' : 'fine'
     scene.resize(WIDTH, HEIGHT)
   } catch {
     without.value = true
     return
   }
-  watch(
-    () => form.geometry,
-    (made) => {
-      if (!made) return
-      scene?.show(made)
-      pictures.value = new Map()
-      drawNext()
-    },
-    { immediate: true },
-  )
+  drawNext()
 })
 watch(() => [props.rows, props.grey], drawNext)
 onBeforeUnmount(() => {
@@ -80,7 +90,10 @@ const heightOf = ({ figure }: RangeRow): string =>
 <template>
   <section aria-label="Line-up">
     <p v-if="without" class="soft">This browser draws no forms (WebGL); the rows show the same.</p>
-    <ol v-else class="line">
+    <p v-else-if="trouble" class="soft">
+      A form could not be loaded: {{ trouble }}. The rows show the same.
+    </p>
+    <ol v-if="!without" class="line">
       <li v-for="row in rows" :key="row.figure.id">
         <img
           v-if="pictures.get(row.figure.id)"

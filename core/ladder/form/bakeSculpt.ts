@@ -64,10 +64,13 @@ function clustered(corners: Float32Array, cells: number, tell: (done: number) =>
   for (let p = 0; p < positions.length / 3; p++)
     for (let a = 0; a < 3; a++) positions[3 * p + a] = sums[4 * p + a]! / sums[4 * p + 3]!
   const faces = Uint32Array.from(triangles)
-  return { positions, normals: normalsOf(positions, faces), triangles: faces }
+  return { positions, normals: normalsOfTriangles(positions, faces), triangles: faces }
 }
 
-function normalsOf(positions: Float32Array, triangles: Uint32Array): Float32Array {
+export function normalsOfTriangles(
+  positions: ArrayLike<number>,
+  triangles: ArrayLike<number>,
+): Float32Array {
   const normals = new Float32Array(positions.length)
   for (let t = 0; t < triangles.length; t += 3) {
     const [a, b, c] = [3 * triangles[t]!, 3 * triangles[t + 1]!, 3 * triangles[t + 2]!]

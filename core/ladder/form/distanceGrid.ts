@@ -1,4 +1,4 @@
-import type { Distance } from './shapes/distance'
+import type { Distance } from './distance'
 
 /** Half the side of the cube that a grid covers. */
 const REACH = 1.12

@@ -7,8 +7,8 @@ import { ladderTargets } from '../targets'
 import { bakeSculpt } from './bakeSculpt'
 import { curvatureOf } from './curvature'
 import { forms } from '../../project/forms'
-import { formPoints } from './shapes/formPoints'
-import { shapes } from './shapes/shapes'
+import { formPoints } from '../../../scripts/forms/shapes/formPoints'
+import { shapes } from '../../../scripts/forms/shapes/shapes'
 import { thorough } from '../../../tests/thorough'
 import { points } from './points'
 import { keyVector, lightLevel } from './lightLevel'
@@ -127,7 +127,7 @@ describe('shares', () => {
 
 describe('a sculpt of one’s own', () => {
   it('is set upright at the origin, its folds covered like those of the form it came from', () => {
-    const head = meshOf('head', 60)
+    const head = meshOf('drake', 60)
     const told: number[] = []
     const corners = cornersOf(head).map((v) => 40 * v + 7)
     const sculpt = bakeSculpt(corners, (done) => told.push(done))
@@ -137,7 +137,7 @@ describe('a sculpt of one’s own', () => {
     )
     expect(Math.max(...reach)).toBeCloseTo(1, 2)
     // Where the form is deep or open, the sculpt's nearest point is so too.
-    const exact = occlusionOf(shapes.head, head)
+    const exact = occlusionOf(shapes.drake, head)
     const extent = (a: number): [number, number] => {
       const along = head.positions.filter((_, i) => i % 3 === a)
       return [Math.min(...along), Math.max(...along)]

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest'
 import { distanceGrid } from './distanceGrid'
 import { harmonics, reaching, reachOf, spread } from './reach'
 import { shadingOf } from './shading'
-import { ellipsoid } from './shapes/distance'
+import { ellipsoid } from './distance'
 import { surfaceNet } from './surfaceNet'
 
 /** A floor at y = 0, a wall at x = 0 that stands half a unit high. */

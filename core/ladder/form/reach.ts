@@ -1,4 +1,4 @@
-import type { Distance } from './shapes/distance'
+import type { Distance } from './distance'
 import type { Mesh } from './surfaceNet'
 
 /**

@@ -12,11 +12,11 @@ const others = computed(() => {
   const along = new Set(bench.along.map(({ id }) => id))
   return store.project.figures
     .filter(({ id }) => id !== store.figure.id)
-    .map(({ id, name, tone }) => ({
+    .map(({ id, name, tone, plan }) => ({
       id,
       name,
       in: along.has(id),
-      lane: { kind: tone.kind, lab: toneLab(tone), share: 0, copy: 1 },
+      lane: { form: plan.form ?? 'head', lab: toneLab(tone), share: 0, copy: 1 },
     }))
 })
 const full = computed(() => bench.along.length >= mostOf.atOnce)

@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { drawingOf } from '../../../parts/place/drawing'
+import { watch } from 'vue'
 import { screenColour } from '../../../parts/screenColour'
 import type { RotationLane } from '../../../stores/bench/rotation'
+import { formDrawing } from '../../../stores/formDrawing'
+import { useAnswer } from '../../../workers/useAnswer'
 
 /** One in rotation as its head, ringed while it dries. */
 const props = defineProps<{
-  lane: Pick<RotationLane, 'kind' | 'lab' | 'share' | 'copy'>
+  lane: Pick<RotationLane, 'form' | 'lab' | 'share' | 'copy'>
   atHand: boolean
 }>()
-const drawing = computed(() => drawingOf({ kind: props.lane.kind }))
-/** Hand and body are drawn beside the head. */
-const isHead = (d: string): boolean => Number(/M(\d+)/.exec(d)?.[1]) < 280
+const { answer: drawing, ask } = useAnswer(formDrawing)
+watch(() => props.lane.form, ask, { immediate: true })
 const ROUND = 2 * Math.PI * 22
 </script>
 
@@ -28,14 +28,10 @@ const ROUND = 2 * Math.PI * 22
       transform="rotate(-90 26 26)"
     />
     <circle v-else-if="atHand" cx="26" cy="26" r="22" class="now" />
-    <svg x="11" y="10" width="30" height="32" viewBox="40 12 220 236">
-      <path
-        v-for="d in drawing.skin.filter(isHead).slice(0, 3)"
-        :key="d"
-        :d="d"
-        :fill="screenColour(lane.lab).css"
-      />
-      <path v-for="d in drawing.lines.filter(isHead)" :key="d" :d="d" class="line" />
+    <svg v-if="drawing" x="9" y="8" width="34" height="36" viewBox="55 15 190 200">
+      <path :d="drawing.outline" :fill="screenColour(lane.lab).css" />
+      <path v-for="(d, i) in drawing.shades" :key="i" :d="d" class="shade" />
+      <path :d="drawing.outline" class="line" />
     </svg>
     <text v-if="lane.copy > 1" x="43" y="49" class="copy" role="presentation">{{ lane.copy }}</text>
   </svg>
@@ -67,6 +63,9 @@ const ROUND = 2 * Math.PI * 22
   fill: none;
   stroke: rgb(0 0 0 / 70%);
   stroke-width: 5;
+}
+.shade {
+  fill: rgb(0 0 0 / 26%);
 }
 .copy {
   font-size: 15px;

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ElButton, ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
-import { distances, forms, keyLimits, usual, usualKey } from '../../../../core'
-import type { FormKey, SeenFrom } from '../../../../core'
-import PickOne from '../../../parts/field/PickOne.vue'
+import { distances, keyLimits, usual, usualKey } from '../../../../core'
+import type { SeenFrom } from '../../../../core'
 import SliderRow from '../../../parts/field/SliderRow.vue'
 import { useSoFar } from '../../../stores/accents/soFar'
 import { useForm } from '../../../stores/form'
 import { useProject } from '../../../stores/project/project'
+import FormChoice from '../../../parts/form/FormChoice.vue'
 import FormCanvas from '../../../parts/form/FormCanvas.vue'
 import { brushEdges } from '../../../parts/form/formPaint'
 import type { BrushEdge } from '../../../parts/form/formPaint'
@@ -18,7 +18,7 @@ import OwnSculpt from './OwnSculpt.vue'
 /** The ladder on a form: turned, lit from elsewhere, in grey, from the distance it is judged at. */
 const store = useProject()
 const form = useForm()
-const edges = ref<BrushEdge>('hard')
+const edges = ref<BrushEdge>('painted')
 /** So far the figure is painted; all of it until another stage is asked for. */
 const upTo = ref<number>()
 const soFar = useSoFar()
@@ -42,10 +42,6 @@ const trueHeight = computed(
   () => (store.figure.size.heightMm * PIXELS_PER_MM * SCREEN_CM) / distances[seen.value].cm,
 )
 const blur = computed(() => SCREEN_CM * 10 * ARC_MINUTE * PIXELS_PER_MM * 0.5)
-const formNames = (Object.keys(forms) as FormKey[]).map((key) => ({
-  key,
-  name: forms[key].name,
-}))
 const edgeNames = (Object.keys(brushEdges) as BrushEdge[]).map((key) => ({
   key,
   name: brushEdges[key].name,
@@ -91,17 +87,11 @@ function dropped(event: DragEvent): void {
         :model-value="at"
         @update:model-value="upTo = $event === last ? undefined : $event"
       />
-      <PickOne
-        label="Form"
-        :options="formNames"
+      <FormChoice
         :disabled="form.own !== undefined"
         :model-value="form.key"
         @update:model-value="store.setPlan({ form: $event })"
-      >
-        <template #default="{ option }">
-          <img class="small" :src="`/forms/${option}.png`" alt="" />{{ forms[option].name }}
-        </template>
-      </PickOne>
+      />
       <SliderRow
         name="Light from"
         :words="
@@ -153,12 +143,6 @@ function dropped(event: DragEvent): void {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 260px;
   gap: 20px;
-}
-.small {
-  width: 48px;
-  height: 48px;
-  margin-right: 10px;
-  vertical-align: middle;
 }
 .stage {
   height: max(420px, min(700px, 100vh - 190px));

@@ -1,10 +1,10 @@
-import { curvatureOf } from '../curvature'
-import { distanceGrid } from '../distanceGrid'
-import type { FormKey } from '../../../project/forms'
-import { occlusionOf } from '../occlusion'
-import { reachOf } from '../reach'
-import { PACKED_TERMS, packSamples, samplesOf, everyNth } from '../samples'
-import { surfaceNet } from '../surfaceNet'
+import { curvatureOf } from '../../../core/ladder/form/curvature'
+import { distanceGrid } from '../../../core/ladder/form/distanceGrid'
+import type { FormKey } from '../../../core/project/forms'
+import { occlusionOf } from '../../../core/ladder/form/occlusion'
+import { reachOf } from '../../../core/ladder/form/reach'
+import { PACKED_TERMS, packSamples, samplesOf, everyNth } from '../../../core/ladder/form/samples'
+import { surfaceNet } from '../../../core/ladder/form/surfaceNet'
 import { shapes } from './shapes'
 
 /** Cells for the points that shares are measured on, and how many are kept: enough for a percent. */

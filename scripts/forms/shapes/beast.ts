@@ -1,5 +1,13 @@
-import { chain, cut, ellipsoid, embossed, joined, pressed, taper } from './distance'
-import type { Distance } from './distance'
+import {
+  chain,
+  cut,
+  ellipsoid,
+  embossed,
+  joined,
+  pressed,
+  taper,
+} from '../../../core/ladder/form/distance'
+import type { Distance } from '../../../core/ladder/form/distance'
 
 /** Scales in staggered rows, each a lens that its neighbour overlaps: height above the hide, at (along, down). */
 function scale(along: number, down: number): number {

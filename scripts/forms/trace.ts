@@ -1,4 +1,4 @@
-import type { Distance } from '../core/ladder/form/shapes/distance'
+import type { Distance } from '../../core/ladder/form/distance'
 
 type Point = readonly [number, number, number]
 

@@ -1,5 +1,13 @@
-import { chain, cut, ellipsoid, joined, mirrored, pressed, taper } from './distance'
-import type { Distance } from './distance'
+import {
+  chain,
+  cut,
+  ellipsoid,
+  joined,
+  mirrored,
+  pressed,
+  taper,
+} from '../../../core/ladder/form/distance'
+import type { Distance } from '../../../core/ladder/form/distance'
 
 /** A strong trunk from neck to hips, arms cut short. */
 export function torso(): Distance {
@@ -16,16 +24,33 @@ export function torso(): Distance {
   const chest = joined(
     0.045,
     frame,
-    ellipsoid(0.52, 0.46, -0.06, 0.17, 0.21, 0.19),
-    chain(0.05, [0.58, 0.32, -0.06, 0.12], [0.62, 0.05, -0.06, 0.115]),
     chain(0.05, [0.13, 0.37, 0.105, 0.085], [0.3, 0.4, 0.08, 0.1], [0.44, 0.44, 0.0, 0.07]),
     ellipsoid(0.21, 0.31, 0.09, 0.185, 0.12, 0.1),
     chain(0.03, [0.04, 0.6, 0.075, 0.03], [0.22, 0.6, 0.07, 0.022], [0.46, 0.62, -0.06, 0.03]),
     chain(0.03, [0.03, 0.6, 0.05, 0.022], [0.12, 0.86, -0.06, 0.032]),
   )
+  // Shoulder and upper arm, both its muscles, cut above the elbow.
+  const arm = cut(
+    joined(
+      0.06,
+      ellipsoid(0.55, 0.47, -0.06, 0.165, 0.2, 0.18),
+      chain(
+        0.06,
+        [0.58, 0.34, -0.05, 0.13],
+        [0.64, 0.06, -0.04, 0.115],
+        [0.66, -0.2, -0.02, 0.095],
+      ),
+      ellipsoid(0.625, 0.12, 0.035, 0.09, 0.17, 0.085),
+      ellipsoid(0.655, 0.14, -0.13, 0.085, 0.19, 0.075),
+    ),
+    [0.14, -0.99, 0],
+    0.13,
+    0.025,
+  )
+  const armed = joined(0.07, chest, arm)
   const belly = joined(
     0.03,
-    chest,
+    armed,
     ...[0.1, -0.045, -0.19].map((y, i) =>
       ellipsoid(0.075, y, 0.115 - 0.012 * i, 0.068, 0.062, 0.045),
     ),
@@ -58,8 +83,7 @@ export function torso(): Distance {
     ellipsoid(0.41, 0.24, 0.05, 0.02, 0.08, 0.04),
   )
   const nipple = joined(0.01, lined, ellipsoid(0.265, 0.3, 0.184, 0.012, 0.012, 0.01))
-  const arms = cut(nipple, [0.85, -0.5, 0], 0.5, 0.02)
-  return mirrored(cut(cut(arms, [0.25, -0.97, 0], 0.79, 0.03), [0, 1, 0], 0.9, 0.02))
+  return mirrored(cut(cut(nipple, [0.25, -0.97, 0], 0.79, 0.03), [0, 1, 0], 0.9, 0.02))
 }
 
 /** A finger of three bones with knuckles, and its nail. */
