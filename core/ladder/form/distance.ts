@@ -65,12 +65,6 @@ export const cut =
   (x, y, z) =>
     -blend(-body(x, y, z), -(nx * x + ny * y + nz * z - offset), k)
 
-/** A skin of this thickness round a surface. */
-export const shell =
-  (body: Distance, thickness: number): Distance =>
-  (x, y, z) =>
-    Math.abs(body(x, y, z)) - thickness / 2
-
 /** A chain of rods through points, each with its own radius. */
 export const chain = (
   k: number,

@@ -10,8 +10,8 @@ import { RIM, UPPER_MEETS, landmarks } from './face/landmarks'
 import type { EarTraits, HeadTraits } from './headTraits'
 
 /** A form is 2 across and a head with its shoulders 40 cm high; its middle lies a little under the nose, inside. */
-export const UNIT = 0.05
-export const MIDDLE = [0, -5.4, -4.5] as const
+const UNIT = 0.05
+const MIDDLE = [0, -5.4, -4.5] as const
 
 /** How far from the rim of the face the skull is drawn to it, cm. */
 const DRAWN = 4
