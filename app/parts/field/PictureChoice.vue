@@ -37,6 +37,7 @@ const chosen = defineModel<Key[]>({ required: true })
 .choices {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(var(--least, 150px), var(--most, 1fr)));
+  align-items: start;
   gap: 10px;
 }
 .choice.el-radio,

@@ -20,8 +20,8 @@ function take([key]: FormKey[]): void {
   <ElPopover
     v-model:visible="open"
     trigger="click"
-    placement="left"
-    :width="520"
+    placement="bottom"
+    width="min(520px, 94vw)"
     :teleported="true"
   >
     <template #reference>
@@ -41,7 +41,7 @@ function take([key]: FormKey[]): void {
       label="Form"
       :choices="choices"
       :model-value="[chosen]"
-      style="--least: 84px"
+      style="--least: 84px; max-height: 62vh; overflow: auto"
       @update:model-value="take"
     >
       <img :src="`/forms/${choice.key}.png`" alt="" class="tile" />
