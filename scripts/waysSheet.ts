@@ -1,6 +1,7 @@
 import { chromium } from '@playwright/test'
 import {
   baseReflectance,
+  formKeyOf,
   keyVector,
   labOf,
   ladderTargets,
@@ -94,7 +95,7 @@ async function finished(method: Method): Promise<{ url: string; on: string; ends
   )
   const base = keys.indexOf('base')
   const parts: LightParts = lightParts(steps[base]!.target.L, base, keys.length - 1 - base)
-  const points = await formOf(figure.plan.form ?? 'head')
+  const points = await formOf(formKeyOf(figure.plan))
   const known = new Map<string, readonly [number, number, number]>()
   const colourOf = (spot: Required<Omit<Spot, 'zone'>>): readonly [number, number, number] => {
     const name = JSON.stringify(spot)

@@ -1,7 +1,7 @@
 import { failureWords } from '../words/failure'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { forms } from '../../core'
+import { formKeyOf, forms } from '../../core'
 import type { FormKey } from '../../core'
 import { heard } from '../workers/heard'
 import type { ShownForm } from '../vault/shownForm'
@@ -57,7 +57,7 @@ export const useForm = defineStore('form', () => {
   const trouble = computed(() => reading.value || shown.trouble.value)
   /** How fine a sculpt is taken: what draws it says so. */
   const detail = ref<'fine' | 'coarse'>('coarse')
-  const key = computed<FormKey>(() => store.plan.form ?? 'head')
+  const key = computed<FormKey>(() => formKeyOf(store.plan))
   const name = computed(() => own.value?.name ?? forms[key.value].name)
   const shown = useAnswer<WantedForm, Shown>(formOfFigure, {
     words: formTrouble,

@@ -1,6 +1,7 @@
 import { hidePlaces } from '../tone/startingPlaces'
 import { plainTone } from './blank'
 import type { Figure } from './figure'
+import { formKeyOf } from './forms'
 import type { FormKey } from './forms'
 
 /**
@@ -12,8 +13,7 @@ const USUAL_FORMS: Readonly<Record<Figure['kind'], readonly FormKey[]>> = {
   creature: ['tusked', 'sly', 'horned', 'drake', 'newt'],
   dead: ['gaunt'],
 }
-/** What a figure without a form of its own is shown on. */
-const PLAIN_FORM: FormKey = 'head'
+const PLAIN_FORM = formKeyOf({})
 const greyHide = hidePlaces.find(({ name }) => name === 'grey')!
 const daysDead = hidePlaces.find(({ name }) => name === 'days dead')!
 
@@ -33,7 +33,7 @@ export function asKind(
   kind: Figure['kind'],
   others: readonly Pick<Figure, 'plan'>[] = [],
 ): Partial<Figure> {
-  const taken = others.map((one) => one.plan.form ?? PLAIN_FORM)
+  const taken = others.map((one) => formKeyOf(one.plan))
   const mine = USUAL_FORMS[kind]
   const form = mine.find((one) => !taken.includes(one)) ?? mine[0]!
   const usual =

@@ -19,3 +19,9 @@ export const forms = {
   egg: { name: 'egg' },
 } as const satisfies Record<string, { name: string }>
 export type FormKey = keyof typeof forms
+
+/**
+ * What a figure is shown on; one that has no form of its own has the plain head.
+ * @example formKeyOf({}) // "head"
+ */
+export const formKeyOf = ({ form = 'head' }: { form?: FormKey }): FormKey => form

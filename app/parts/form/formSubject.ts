@@ -1,5 +1,5 @@
 import { computed, watch } from 'vue'
-import { forms, usualKey } from '../../../core'
+import { formKeyOf, forms, usualKey } from '../../../core'
 import type { Figure, FigurePlan, FormKey, Lab, StepKey } from '../../../core'
 import type { ShownForm } from '../../vault/shownForm'
 import { formOfFigure, formTrouble, useForm } from '../../stores/form'
@@ -42,14 +42,14 @@ export function useOpenSubject() {
 export function useFormSubject(figure: () => Figure | undefined) {
   const { answer, trouble, ask } = useAnswer(formOfFigure, { words: formTrouble })
   watch(
-    () => [figure()?.id, figure()?.sculpt, figure()?.plan.form] as const,
-    ([id, sculpt, wanted]) => id !== undefined && ask({ sculpt, wanted: wanted ?? 'head' }),
+    () => [figure()?.id, figure()?.sculpt, formKeyOf(figure()?.plan ?? {})] as const,
+    ([id, sculpt, wanted]) => id !== undefined && ask({ sculpt, wanted }),
     { immediate: true },
   )
   const subject = computed<FormSubject | undefined>(() => {
     const one = figure()
     if (!one) return undefined
-    const key = one.plan.form ?? 'head'
+    const key = formKeyOf(one.plan)
     return {
       geometry: answer.value?.form,
       own: answer.value?.own !== undefined,

@@ -1,6 +1,6 @@
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
-import { dryingOf, moveKey, toneLab } from '../../../core'
+import { dryingOf, formKeyOf, moveKey, toneLab } from '../../../core'
 import type {
   FormKey,
   BenchMove,
@@ -65,7 +65,7 @@ export function useRotation(asked: {
           key: JSON.stringify([first.figure, first.copy]),
           figure: first.figure,
           copy: first.copy,
-          form: figure.plan.form ?? 'head',
+          form: formKeyOf(figure.plan),
           lab: toneLab(figure.tone),
           next: coming[at]?.move,
           after: coming[at - 1]?.move,

@@ -1,5 +1,12 @@
 import { computed } from 'vue'
-import { EVERYWHERE, isEverywhere, lifeZones, resolveStack, zonesNamed } from '../../../core'
+import {
+  EVERYWHERE,
+  formKeyOf,
+  isEverywhere,
+  lifeZones,
+  resolveStack,
+  zonesNamed,
+} from '../../../core'
 import type { BenchMove, Figure, Lab, LightPlace, Place, Spot, Stack } from '../../../core'
 import { layersOf, paintedAfter } from '../coats/paintedForm'
 import { stackPlanOf } from '../coats/stackPlanOf'
@@ -42,7 +49,7 @@ function placeOf(palette: FigurePalette, { of }: BenchMove): Place {
 }
 
 const marked = ({ sculpt, plan }: Figure): Set<string> =>
-  new Set(sculpt ? [] : lifeZones[plan.form ?? 'head'].map(({ key }) => key))
+  new Set(sculpt ? [] : lifeZones[formKeyOf(plan)].map(({ key }) => key))
 
 /** @param palette of the figure that the move is on, once it is found. */
 export function useWhere(

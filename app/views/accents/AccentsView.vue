@@ -4,6 +4,7 @@ import { computed, toRaw, watch } from 'vue'
 import {
   baseReflectance,
   distances,
+  formKeyOf,
   labOf,
   readsAt,
   tooMuchOn,
@@ -91,7 +92,7 @@ function warningFor(accent: Glaze): string {
       <FigureRail />
       <PaletteWells />
       <PlacesDrawing
-        :form="store.plan.form ?? 'head'"
+        :form="formKeyOf(store.plan)"
         :skin="skin"
         :zones="zones"
         :glazed="glazed"

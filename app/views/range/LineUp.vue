@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { formKeyOf } from '../../../core'
 import { formLook } from '../../parts/form/formLook'
 import { formScene } from '../../parts/form/formScene'
 import type { FormScene } from '../../parts/form/formScene'
@@ -27,12 +28,12 @@ let running = 0
 const forms = shallowRef<ReadonlyMap<string, ShownForm>>(new Map())
 const trouble = ref('')
 let shown: ShownForm | undefined
-const formKeyOf = ({ figure }: RangeRow): string => figure.sculpt ?? figure.plan.form ?? 'head'
+const standsOn = ({ figure }: RangeRow): string => figure.sculpt ?? formKeyOf(figure.plan)
 async function fetchForm(row: RangeRow): Promise<void> {
   const { sculpt, plan } = row.figure
   try {
-    const { form } = await formOfFigure({ sculpt, wanted: plan.form ?? 'head' })
-    forms.value = new Map(forms.value).set(formKeyOf(row), form)
+    const { form } = await formOfFigure({ sculpt, wanted: formKeyOf(plan) })
+    forms.value = new Map(forms.value).set(standsOn(row), form)
     drawNext()
   } catch (error) {
     trouble.value = failureWords(error)
@@ -50,7 +51,7 @@ function drawNext(): void {
     })
     if (!scene || !next) return
     const { figure, steps, base, coated } = next
-    const geometry = forms.value.get(formKeyOf(next))
+    const geometry = forms.value.get(standsOn(next))
     if (!geometry) return void fetchForm(next)
     if (shown !== geometry) scene.show((shown = geometry))
     scene.paint(

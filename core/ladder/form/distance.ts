@@ -28,7 +28,7 @@ export const taper =
   }
 
 /** Polynomial smooth minimum: both surfaces flow into each other over about k. */
-const blend = (a: number, b: number, k: number): number => {
+export const blend = (a: number, b: number, k: number): number => {
   if (b - a >= k) return a
   if (a - b >= k) return b
   const h = 0.5 + (b - a) / (2 * k)

@@ -1,4 +1,4 @@
-import { chain, ellipsoid, joined, pressed } from '../../../core/ladder/form/distance'
+import { blend, chain, ellipsoid, joined, pressed } from '../../../core/ladder/form/distance'
 import type { Distance } from '../../../core/ladder/form/distance'
 import { bust } from './bust'
 import { ear } from './ear'
@@ -111,10 +111,6 @@ const bump = (off: number, width: number): number => {
   const t = Math.max(0, 1 - Math.abs(off) / width)
   return t * t * (3 - 2 * t)
 }
-const least = (a: number, b: number, k: number): number => {
-  const h = Math.max(0, Math.min(1, 0.5 + (b - a) / (2 * k)))
-  return b + h * (a - b) - k * h * (1 - h)
-}
 
 /** The face of a head, and where its eye sits. */
 function facedBy({ moves = [], opened = 0.2, eye = 1.2, sunk = 0 }: HeadTraits) {
@@ -180,7 +176,7 @@ function figure(traits: HeadTraits, { face, ball: [bx, by, bz], eye }: Faced): D
       0.055 * bump(off - 0.05, 0.16) -
       0.06 * bump(off - 0.42, 0.2) * Math.max(0, Math.min(1, (y - by) / 0.3))
     const skin = d + 0.24 * inside * inside * (3 - 2 * inside) - lids
-    return least(skin, Math.max(own, 0.7 * off), 0.05)
+    return blend(skin, Math.max(own, 0.7 * off), 0.05)
   }
   const eared = joined(0.35, eyed, side)
   const whole = joined(1.5, eared, joined(2.4, neck, ...full))

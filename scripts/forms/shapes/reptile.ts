@@ -1,5 +1,6 @@
 import {
   chain,
+  cut,
   ellipsoid,
   joined,
   mirrored,
@@ -100,7 +101,7 @@ export function drake(): Distance {
     const size = z > 0.1 ? 0.045 : y > 0.1 ? 0.06 : 0.08
     return d - 0.009 * smooth * scales(x, y, z, size)
   }
-  return mirrored(under(whole, -0.94))
+  return mirrored(cut(whole, [0, -1, 0], 0.94, 0.04))
 }
 
 /** A newt's head: broad, flat and smooth, eyes to the sides, gills behind, on a soft neck. */
@@ -162,14 +163,5 @@ export function newt(): Distance {
     [0.37, 0.445, 0.28, 0.026],
     [0.42, 0.4, 0.18, 0.022],
   )
-  return mirrored(under(joined(0.02, joined(0.004, body, ball), lid, gills), -0.94))
+  return mirrored(cut(joined(0.02, joined(0.004, body, ball), lid, gills), [0, -1, 0], 0.94, 0.04))
 }
-
-/** Cut flat below. */
-const under =
-  (body: Distance, y: number): Distance =>
-  (px, py, pz) => {
-    const [a, b, k] = [body(px, py, pz), y - py, 0.04]
-    const h = Math.max(0, Math.min(1, 0.5 + (a - b) / (2 * k)))
-    return b + h * (a - b) + k * h * (1 - h)
-  }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { mostOf, toneLab } from '../../../../core'
+import { formKeyOf, mostOf, toneLab } from '../../../../core'
 import { useBench } from '../../../stores/bench/bench'
 import { useProject } from '../../../stores/project/project'
 import RotationHead from './RotationHead.vue'
@@ -16,7 +16,7 @@ const others = computed(() => {
       id,
       name,
       in: along.has(id),
-      lane: { form: plan.form ?? 'head', lab: toneLab(tone), share: 0, copy: 1 },
+      lane: { form: formKeyOf(plan), lab: toneLab(tone), share: 0, copy: 1 },
     }))
 })
 const full = computed(() => bench.along.length >= mostOf.atOnce)
