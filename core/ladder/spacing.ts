@@ -14,6 +14,12 @@ const SAMPLES = 16
 const DOWN = 0.66
 const UP = 1
 
+/**
+ * Where the shadows of a box with a matt black end, L* (measured on the starters; from memory of hobby paints). How many
+ * steps lie on either side of a base is told by this, whatever is in the box: another bottle moves steps, and makes none.
+ */
+const USUAL_DARK = 18
+
 /** A gap is told, and kept to, by this share of itself. */
 const CLOSE = 1e-8
 
@@ -91,7 +97,7 @@ const lengthOf = ({ labs }: Side, measure: Measure): number =>
 /**
  * Places the steps so that neighbours differ evenly to the eye (ΔE00 or L*), a little less near the
  * top. The range says how far the ladder goes; how many steps lie on either side of the base follows
- * from how much room there is, and the gap shrinks until both sides fit.
+ * from how much room there usually is, and the gap shrinks until both sides fit.
  * @param ends L* that the paint ends at.
  */
 export function spaceSteps(
@@ -112,14 +118,20 @@ export function spaceSteps(
     const cut = Math.max(1, Math.round(share * SAMPLES))
     return lengthOf({ Ls: side.Ls, labs: side.labs.slice(0, cut + 1) }, measure)
   }
-  const downLength = wanted(down, Math.max(FLOOR_L, L - DOWN * range * (L - 4)))
-  const upLength = wanted(up, Math.min(CEILING_L, L + UP * range * reach))
+  const [lowest, highest] = [L - DOWN * range * (L - 4), L + UP * range * reach]
+  const downLength = wanted(down, Math.max(FLOOR_L, lowest))
+  const upLength = wanted(up, Math.min(CEILING_L, highest))
+  const roomBelow = wanted(
+    sideOf(path, Math.min(L - 0.5, USUAL_DARK)),
+    Math.max(USUAL_DARK, lowest),
+  )
+  const roomAbove = wanted(sideOf(path, Math.max(L + 0.5, CEILING_L)), Math.min(CEILING_L, highest))
   const gaps = lighting.steps - 1
   let best: { below: number; above: number; skew: number } | undefined
   for (let below = 1; below < gaps; below++) {
     const above = gaps - below
     if (below > MOST_ON_A_SIDE || above > MOST_ON_A_SIDE) continue
-    const skew = Math.abs(Math.log(downLength / below / (upLength / above)))
+    const skew = Math.abs(Math.log(roomBelow / below / (roomAbove / above)))
     if (!best || skew < best.skew) best = { below, above, skew }
   }
   const { below, above } = best!

@@ -1,31 +1,20 @@
-import { firstCoatId, isStep, methods, stepPuddle } from '../../../core'
-import type { Figure, FigureStack } from '../../../core'
+import { stepOnStep, stepPuddle } from '../../../core'
+import type { Figure, FigureStack, StepKey } from '../../../core'
+import { targetsOfFigure } from '../ladder/plan'
 
-const first = methods.find(({ key }) => key === 'wash-and-restore')!
-const started = new Map<string, FigureStack>()
+const started = new WeakMap<Figure, FigureStack>()
 
 /**
- * The stack of a figure; the one that suits most until its painter has chosen, its coats known by their places. That one
- * is of the ladder's own steps alone, so it brings no puddle and no bottle along.
+ * The stack of a figure; its ladder laid step on step until its painter has chosen. That one is of the ladder's own steps
+ * alone, so it brings no puddle and no bottle along, and each of its coats is known by its step.
  */
-export function stackPlanOf({ id, stack }: Pick<Figure, 'id' | 'stack'>): FigureStack {
-  if (stack) return stack
-  let known = started.get(id)
-  if (!known) {
-    const stepOf = (mix: (typeof first.coats)[number]['mix']) => ({
-      puddle: stepPuddle(id, isStep(mix) ? mix : 'base'),
-    })
-    const coats = first.coats.map(({ mix, ...coat }, i) => ({
-      ...coat,
-      id: firstCoatId(i),
-      of: stepOf(mix),
-    }))
-    known = {
-      method: first.key,
-      under: { kind: 'flat', of: stepOf('base') },
-      coats,
-    } as FigureStack
-    started.set(id, known)
-  }
-  return known
+export function stackPlanOf(figure: Figure): FigureStack {
+  if (figure.stack) return figure.stack
+  const known = started.get(figure)
+  if (known) return known
+  const keys = targetsOfFigure(figure).map(({ key }) => key)
+  const of = (key: StepKey) => ({ puddle: stepPuddle(figure.id, key) })
+  const made = stepOnStep(keys, of) as FigureStack
+  started.set(figure, made)
+  return made
 }
