@@ -407,7 +407,6 @@ export type { KeptTone, FigureGroup, Project } from './project/commission'
 export type { Mixture } from './paint/mixture'
 export type { NewId } from './project/takenOver'
 export { stackReflectance } from './paint/stack'
-export { isStep } from './coats/methods/method'
 export type { LightParts } from './place/spots'
 
 /* For other programs: part of what the core offers, though nothing here asks for it */

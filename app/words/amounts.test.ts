@@ -17,7 +17,7 @@ const nameOf = (of: Ingredient): string => ('bottle' in of ? of.bottle : `the ${
 
 it('drops are counted as a painter counts them', () => {
   expect([1, 3, 3.5, 0.25, 2.25, 24].map(countWords)).toEqual(['1', '3', '3½', '¼', '2¼', '24'])
-  expect([0.1, 0.3].map(countWords)).toEqual(['a touch', '3 touches'])
+  expect([0.1, 0.3, 0.6, 0.5].map(countWords)).toEqual(['a touch', '3 touches', '6 touches', '½'])
   expect([0.1, 0.5, 2].map((drops) => partWords(drops, 'white'))).toEqual([
     'a touch of white',
     '½ white',
@@ -64,7 +64,7 @@ it('no amount of any mix reads as a fraction that cannot be given', () => {
         const parts = ratio.map((drops, i) => ({ of: { bottle: `p${i}` }, drops }))
         const words = givenInWords({ of: { puddle: 'x' }, parts, given }, nameOf)
         expect(words).toMatch(
-          /^((\d+|[1-5]?½|a touch of|[2-4] touches of) p\d)( \+ (\d+|[1-5]?½|a touch of|[2-4] touches of) p\d)*(, (twice|\d+ times) over)?$/,
+          /^((\d+|[1-5]?½|a touch of|[2-46-9] touches of) p\d)( \+ (\d+|[1-5]?½|a touch of|[2-46-9] touches of) p\d)*(, (twice|\d+ times) over)?$/,
         )
       },
     ),

@@ -8,10 +8,10 @@ const fractions: readonly (readonly [number, string])[] = [
 ]
 const near = (one: number, other: number): boolean => Math.abs(one - other) < 1e-6
 
-/** How many touches an amount is, where it is less than half a drop. */
+/** How many touches an amount is, where it is less than a drop and not half of one. */
 function touchesIn(drops: number): number | undefined {
   const many = Math.round(drops / TOUCH)
-  return many > 0 && many < 5 && near(many * TOUCH, drops) ? many : undefined
+  return many > 0 && many < 10 && many !== 5 && near(many * TOUCH, drops) ? many : undefined
 }
 
 /** Drops as a painter counts them: “3”, “½”, “a touch”. */

@@ -1,9 +1,16 @@
 import type { MixingNote, ReachedEnds } from '../../core'
 
-/** What is to be known of the way a ladder is mixed. */
-export function mixingWords(note: MixingNote, nameOf: (paint: string) => string): string {
+/**
+ * What is to be known of the way a ladder is mixed.
+ * @param mean how far off its steps are on average as they stand, mixes changed by hand among them; as found when not said.
+ */
+export function mixingWords(
+  note: MixingNote,
+  nameOf: (paint: string) => string,
+  mean = 'mean' in note ? note.mean : 0,
+): string {
   if (note.way === 'puddles') {
-    const { puddles, mean, another, touch } = note
+    const { puddles, another, touch } = note
     const more = another >= 0.3 ? ` One more puddle would take ${another.toFixed(1)} off that.` : ''
     const touched = touch
       ? ` The ${touch.end === 'light' ? 'lightest' : 'darkest'} step is the puddle beside it with a touch of ${nameOf(touch.paint)}.`
@@ -11,7 +18,7 @@ export function mixingWords(note: MixingNote, nameOf: (paint: string) => string)
     return `${puddles.length} puddles, off by ${mean.toFixed(1)} on average; no others tuned together do better.${touched}${more}`
   }
   if (note.way === 'matched')
-    return `${note.opened} bottles, off by ${note.mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
+    return `${note.opened} bottles, off by ${mean.toFixed(1)} on average; ${note.all ? 'no other choice of so many does better' : 'chosen among the 24 that are used most'}.`
   if (note.way === 'run') {
     const { shade, light, uneven } = note
     const toward = [

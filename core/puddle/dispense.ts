@@ -2,8 +2,11 @@ import { dropsIn } from './drops'
 
 /** What a toothpick takes up, as a share of a drop; from memory, common practice, no source. */
 export const TOUCH = 0.1
-/** Amounts of less than a drop that can be given: one touch to four, half a drop. */
-export const lessThanADrop = [TOUCH, 2 * TOUCH, 3 * TOUCH, 4 * TOUCH, 0.5] as const
+/**
+ * Amounts of less than a drop that can be given: half a drop, or touches, up to nine: a few more touches are less paint
+ * than a puddle that is twice as large so that they come to a drop.
+ */
+export const lessThanADrop = [1, 2, 3, 4, 5, 6, 7, 8, 9].map((many) => many * TOUCH)
 /** More drops of one bottle in one go are miscounted; common practice, no source. */
 export const MOST_OF_ONE = 24
 
@@ -21,7 +24,7 @@ const nearestAmount = (drops: number): number =>
   amounts.reduce((best, one) => (Math.abs(one - drops) < Math.abs(best - drops) ? one : best))
 
 /**
- * Whether so many drops can be given in one go: whole drops up to 24, of few a half more, half a drop, or a touch to four.
+ * Whether so many drops can be given in one go: whole drops up to 24, of few a half more, half a drop, or a touch to nine.
  * @example canBeGiven(2.25) // false
  */
 export const canBeGiven = (drops: number): boolean => near(nearestAmount(drops), drops)
@@ -50,9 +53,14 @@ export interface Dispensed {
 /** Sizes in which every part can be given, the smallest first. */
 function sizesOf(ratio: readonly number[]): number[] {
   const least = Math.min(...ratio)
-  return amounts
-    .map((amount) => amount / least)
-    .filter((size) => ratio.every((part) => canBeGiven(part * size)))
+  const main = Math.max(...ratio)
+  return (
+    amounts
+      .map((amount) => amount / least)
+      // More touches than four are counted beside drops, not in their place.
+      .filter((size) => main * size > 1 - 1e-6 || main * size < 0.5 + 1e-6)
+      .filter((size) => ratio.every((part) => canBeGiven(part * size)))
+  )
 }
 
 /**

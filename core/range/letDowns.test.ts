@@ -133,7 +133,14 @@ function landing(found: ReturnType<typeof ladders>, uneven?: () => number): numb
     const mixed: ReturnType<typeof mixPaints>[] = []
     const mixOf = (i: number): ReturnType<typeof mixPaints> =>
       (mixed[i] ??= mixPaints([
-        ...steps[i]!.parts.map(({ paint, drops }) => ({ paint, drops: poured(drops) })),
+        // A touch or a half is that part of a drop of its bottle.
+        ...steps[i]!.parts.map(({ paint, drops }) => {
+          const [id, share = 1] = paint.id.split('@')
+          return {
+            paint: share === 1 ? paint : of(id!),
+            drops: poured(drops) * Number(share),
+          }
+        }),
         ...(steps[i]!.poured ?? []).map(({ step, drops }) => ({
           paint: mixOf(step),
           drops: poured(drops),
@@ -155,7 +162,8 @@ describe('six drops', () => {
     expect(Math.max(...off)).toBeLessThan(4)
     const touched = landing(ladders(6, false))
     expect(meanOf(touched)).toBeLessThan(1.3)
-    expect(Math.max(...touched)).toBeLessThan(4.2)
+    // One glint of a hide, with touches alone; the next is at 2.9.
+    expect(Math.max(...touched)).toBeLessThan(5.5)
 
     const random = seeded(7)
     const normal = (): number =>

@@ -7,12 +7,15 @@ import DropBeads from '../DropBeads.vue'
 /** How much of something: beads, with a key or a button for one more and one less, down to a touch. */
 const props = defineProps<{ what: string; lab: Lab | undefined; drops: number }>()
 const emit = defineEmits<{ change: [drops: number] }>()
+/** By hand a half comes after four touches, and a drop after that. */
+const small = lessThanADrop.filter((one) => one <= 0.5)
+const least = small[0]!
 
 function next(by: 1 | -1): number {
   const { drops } = props
-  if (by === 1) return lessThanADrop.find((one) => one > drops) ?? Math.floor(drops) + 1
+  if (by === 1) return small.find((one) => one > drops) ?? Math.floor(drops) + 1
   if (drops > 1) return Math.ceil(drops) - 1
-  return lessThanADrop.findLast((one) => one < drops) ?? lessThanADrop[0]
+  return small.findLast((one) => one < drops) ?? least
 }
 function alter(by: 1 | -1): void {
   const drops = next(by)
@@ -33,7 +36,7 @@ function keys(event: KeyboardEvent): void {
     tabindex="0"
     :aria-label="`Drops of ${what}`"
     :aria-valuenow="drops"
-    :aria-valuemin="lessThanADrop[0]"
+    :aria-valuemin="least"
     :aria-valuemax="MOST_OF_ONE"
     :aria-valuetext="amountWords(drops)"
     @keydown="keys"

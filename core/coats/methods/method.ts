@@ -42,5 +42,5 @@ export interface Method {
   endsApart?: boolean
 }
 
-/** @example isStep('base') // true */
+
 export const isStep = (mix: MethodMix): mix is StepKey => typeof mix === 'string'

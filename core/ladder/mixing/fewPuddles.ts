@@ -1,10 +1,10 @@
 import type { Mixture } from '../../paint/mixture'
 import { deltaE00Of } from '../../colour/deltaE00'
 import type { Lab } from '../../colour/lab'
-import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Paint } from '../../paint/paint'
+import { pouredMix } from '../../recipe/advice/touches'
 
 /**
  * Plain ratios of two puddles, the darker's drops first; what painters count without counting (common practice, no
@@ -208,7 +208,7 @@ export function fewPuddles(
     list.map((one) => ({
       ...one,
       cost: one.cost ?? one.deltaE00,
-      at: all.push(mixPaints(one.parts)) - 1,
+      at: all.push(pouredMix(one.parts)) - 1,
     })),
   )
   const evaluator = new MixEvaluator(all)

@@ -2,7 +2,7 @@ import { fewPuddles } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 import type { MixedLadder, MixedStep, MixRequest } from './mixing'
 import { NEAREST, practical } from '../../recipe/advice/practical'
-import { ladderWithTouch, touchedLadder } from './touch'
+import { isWorthIt, ladderWithTouch, touchedLadder } from './touch'
 import type { TouchedLadder } from './touch'
 
 /** Ways to mix each puddle that are weighed together: more hardly change a ladder, fewer do. */
@@ -29,9 +29,11 @@ export function inPuddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLad
   const told = touchedLadder(targets, best, many, paints)
   const more =
     many < targets.length ? told.mean - touchedLadder(targets, best, many + 1, paints).mean : 0
+  const plain = fewPuddles(targets, ways, many)
+  const touched = told.touch && ladderWithTouch(told.touch.end, targets, ways, many, paints)
+  // Of all the ways it may be another puddle that is touched.
   const { ladder, touch, mean } =
-    (told.touch && ladderWithTouch(told.touch.end, targets, ways, many, paints)) ??
-    withoutTouch(fewPuddles(targets, ways, many))
+    touched && isWorthIt(touched, plain) ? touched : withoutTouch(plain)
   // With a touch at the dark end the ladder's own steps begin after it.
   const first = touch?.end === 'dark' ? 1 : 0
   const steps = ladder.steps.map((step): MixedStep =>

@@ -1,7 +1,7 @@
 import { deltaE00 } from '../../colour/deltaE00'
 import type { Lab } from '../../colour/lab'
-import { mixPaints } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
+import { pouredMix } from '../../recipe/advice/touches'
 import { boughtProgression } from './bought'
 import { familyRecipe, MOST_OF_A_MIX } from './family'
 import { jointPaints, MOST_JOINT } from './jointPaints'
@@ -71,7 +71,7 @@ const worth = (run: Run, targets: readonly Lab[]): number =>
 function run(request: MixRequest, light?: string, shade?: string): MixedLadder {
   const { targets, base, paints, maxDrops, closest } = request
   const baseMix = closest([targets[base]!], paints)[0]!
-  const mixture = mixPaints(baseMix.parts)
+  const mixture = pouredMix(baseMix.parts)
   const gaps = targets.slice(1).map((target, i) => deltaE00(targets[i]!, target))
   const gap = gaps.reduce((sum, one) => sum + one, 0) / gaps.length
   const toward = (

@@ -5,7 +5,10 @@ import { labOf } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { starterPaints } from '../../paint/starter'
+import { partsById } from '../../puddle/parts'
+import { touchesAsDrops } from '../../recipe/advice/touches'
 import { findRecipes } from '../../recipe/findRecipes'
+import { mixingBox } from '../../recipe/mixingBox'
 import { baseReflectance } from '../../tone/tone'
 import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../targets'
@@ -70,6 +73,42 @@ describe('shared bottles', () => {
       'allowed is 1 to 24',
     )
   }, 30_000)
+})
+
+describe('puddles with touches in them', () => {
+  const white = of('titanium-white')
+  const { paints, bottles } = mixingBox(
+    ['titanium-white', 'bone-black', 'yellow-ochre', 'ultramarine', 'naphthol-red'].map(of),
+    [],
+    white,
+  )
+  it.each(figures.map(({ id }) => id))('%s: every step is as far off as it says, poured', (id) => {
+    const { steps, note } = mixLadder({
+      ...asked(id, { way: 'puddles' }, paints),
+      bottles,
+      maxDrops: 6,
+      several: (target, limit) => findRecipes({ target, paints, maxPaints: 3, maxDrops: 6, limit }),
+    })
+    const puddle = (at: number) =>
+      mixPaints(
+        touchesAsDrops(partsById(steps[at]!.parts)).map((part) => ({
+          paint: of(part.paint),
+          drops: part.drops,
+        })),
+      )
+    const offs = steps.map(({ parts, poured = [] }, i) => {
+      const mixed = [
+        ...poured.map(({ step, drops }) => ({ paint: puddle(step), drops })),
+        ...(poured.length > 0 ? parts : [{ paint: puddle(i), drops: 1 }]),
+      ]
+      return deltaE00(labOf(opaqueReflectance(mixPaints(mixed))), targetsOf(id).targets[i]!)
+    })
+    offs.forEach((off, i) => expect(off, `step ${i}`).toBeCloseTo(steps[i]!.deltaE00, 2))
+    expect(note?.way === 'puddles' && note.mean).toBeCloseTo(
+      offs.reduce((sum, off) => sum + off, 0) / offs.length,
+      2,
+    )
+  })
 })
 
 describe('a run of whole drops', () => {

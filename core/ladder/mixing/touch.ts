@@ -4,6 +4,7 @@ import type { Lab } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
+import { pouredMix } from '../../recipe/advice/touches'
 import { fewPuddles } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 
@@ -45,7 +46,7 @@ function touchOf(
 ): Touch | undefined {
   const beside = steps.at(end === 'light' ? -1 : 0)!
   if (!('parts' in beside)) return undefined
-  const puddle = mixPaints(beside.parts)
+  const puddle = pouredMix(beside.parts)
   let best: Touch | undefined
   for (const paint of paints)
     for (const ratio of touchRatios) {
@@ -74,6 +75,12 @@ export function ladderWithTouch(
   return touch && { ladder, touch, mean: (ladder.mean * (n - 1) + touch.deltaE00) / n }
 }
 
+/** Whether a ladder is taken with its touch: it brings the mean down, and the end is not seen to be off by it. */
+export function isWorthIt({ touch, mean }: TouchedLadder, plain: PuddleLadder): boolean {
+  const own = plain.steps.at(touch?.end === 'dark' ? 0 : -1)!.deltaE00
+  return touch !== undefined && touch.deltaE00 <= Math.max(SEEN, own) && mean < plain.mean - WORTH
+}
+
 /**
  * A ladder from few puddles where a glint or a crevice may be a touch of one bottle in the puddle beside it, if that is
  * nearer.
@@ -92,9 +99,7 @@ export function touchedLadder(
   if (puddles >= targets.length) return best
   for (const end of ['light', 'dark'] as const) {
     const touched = ladderWithTouch(end, targets, ways, puddles, paints)
-    const plain = ladder.steps.at(end === 'light' ? -1 : 0)!.deltaE00
-    const near = touched && touched.touch!.deltaE00 <= Math.max(SEEN, plain)
-    if (near && touched.mean < Math.min(best.mean, ladder.mean - WORTH)) best = touched
+    if (touched && isWorthIt(touched, ladder) && touched.mean < best.mean) best = touched
   }
   return best
 }

@@ -1,7 +1,6 @@
-import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
-import { untouched } from './touches'
+import { pouredMix, untouched } from './touches'
 
 /** What a recipe must hold to besides its colour; paints by id. */
 export interface Constraints {
@@ -37,7 +36,7 @@ export function constrained(box: readonly Paint[], constraints: Constraints): Co
   if (family) {
     const { paint } = family.parts[0] ?? {}
     if (!paint) throw new RangeError('the family mix has no paint in it')
-    paints.unshift({ ...paint, ...mixPaints(family.parts), id: FAMILY_ID, name: 'the mix at hand' })
+    paints.unshift({ ...paint, ...pouredMix(family.parts), id: FAMILY_ID, name: 'the mix at hand' })
   }
   const needed = [...required, ...(family ? [FAMILY_ID] : [])].map((id) => {
     const places = paints.flatMap((paint, i) => (untouched(paint.id) === id ? [i] : []))

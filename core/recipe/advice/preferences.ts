@@ -1,8 +1,7 @@
 import { dropsIn } from '../../puddle/drops'
 import { contrastRatio } from '../../paint/hiding'
-import { mixPaints } from '../../paint/mix'
 import type { Recipe } from '../recipe'
-import { untouched } from './touches'
+import { pouredMix, untouched } from './touches'
 
 /** What a painter looks for among mixes that are nearly as close. */
 export type Preference = 'opaque' | 'nearly empty' | 'cheapest'
@@ -39,7 +38,7 @@ export function meets(
   preference: Preference,
   stock: ReadonlyMap<string, Stock> = new Map(),
 ): number {
-  if (preference === 'opaque') return contrastRatio(mixPaints(recipe.parts), LAYER_UM)
+  if (preference === 'opaque') return contrastRatio(pouredMix(recipe.parts), LAYER_UM)
   if (preference === 'nearly empty')
     return weighted(recipe, stock, ({ ml, leftMl }) =>
       ml && leftMl !== undefined ? 1 - Math.min(1, leftMl / ml) : 0,

@@ -2,6 +2,7 @@ import type { Mixture } from '../../paint/mixture'
 import type { BottleDrops } from '../../puddle/parts'
 import type { Paint } from '../../paint/paint'
 import { mixPaints } from '../../paint/mix'
+import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { labOf } from '../../colour/lab'
 import { deltaE00 } from '../../colour/deltaE00'
@@ -42,6 +43,19 @@ export function touchOf(paint: Paint, share: number): Paint {
     K: paint.K.map((k) => k * share),
     S: paint.S.map((s) => s * share),
   }
+}
+
+/**
+ * A puddle as it goes into another: its K and S by the drop poured, where touches and halves are the parts of a drop
+ * that they are.
+ * @example pouredMix([{ paint: white, drops: 4 }, { paint: touchOf(black, 0.1), drops: 1 }]).S[0] // 4 of white by 4.1 drops
+ */
+export function pouredMix(parts: readonly Part<Paint>[]): Mixture {
+  const { K, S } = mixPaints(parts)
+  const counted = parts.reduce((sum, { drops }) => sum + drops, 0)
+  const poured = parts.reduce((sum, { paint, drops }) => sum + drops * shareGiven(paint.id), 0)
+  const by = counted / poured
+  return { K: K.map((k) => k * by), S: S.map((s) => s * by) }
 }
 
 /**
