@@ -5,7 +5,7 @@ import type { Paint } from '../paint/paint'
 import type { BottleDrops } from '../puddle/parts'
 import type { PuddlePart } from '../puddle/puddle'
 import { TOUCH } from '../puddle/dispense'
-import { isStrong, touchesAsDrops, touchOf } from './advice/touches'
+import { isStrong, LET_DOWN, touchesAsDrops, touchOf } from './advice/touches'
 
 /** A strong paint let down once for the evening, in white or medium, and used like a bottle from then on. */
 export interface LetDown {
@@ -14,9 +14,6 @@ export interface LetDown {
   name: string
   parts: readonly Part<Paint>[]
 }
-
-/** Told apart from bottles by this; no bottle's id has it. */
-const MARK = 'let-down:'
 
 /**
  * A let-down as a paint: one drop of it is one drop of the puddle.
@@ -31,7 +28,7 @@ export function letDownPaint({ id, name, parts }: LetDown): Paint {
   return {
     ...parts[0]!.paint,
     ...mixPaints(inside),
-    id: `${MARK}${id}`,
+    id: `${LET_DOWN}${id}`,
     name,
     pigments: all(({ pigments }) => pigments),
     hazards: all(({ hazards }) => hazards),
@@ -101,6 +98,6 @@ export function mixingBox(
  */
 export const partsFound = (parts: readonly BottleDrops[]): PuddlePart[] =>
   (parts.length > 0 ? touchesAsDrops(parts) : []).map(({ paint, drops }) => ({
-    of: paint.startsWith(MARK) ? { puddle: paint.slice(MARK.length) } : { bottle: paint },
+    of: paint.startsWith(LET_DOWN) ? { puddle: paint.slice(LET_DOWN.length) } : { bottle: paint },
     drops,
   }))

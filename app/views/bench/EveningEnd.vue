@@ -39,6 +39,11 @@ const nextWords = computed(() => {
   const named = listWords(more > 0 ? [...few, manyWords(more, 'other', 'others')] : few)
   return `these are finished; still to be painted: ${named}.`
 })
+/** The first that nobody has begun, to be painted next. */
+const fresh = computed(() => {
+  const here = new Set(bench.rotation.map(({ figure }) => figure))
+  return bench.now ? undefined : store.project.figures.find(({ id }) => !here.has(id))
+})
 const critic = (id: string): void => {
   store.chooseFigure(id)
 }
@@ -72,6 +77,9 @@ const critic = (id: string): void => {
       }}.
     </p>
     <ElButton v-if="bench.now" class="act" @click="emit('on')">Paint on</ElButton>
+    <ElButton v-else-if="fresh" class="act" @click="store.chooseFigure(fresh.id)">
+      Go on with {{ fresh.name.split(',')[0] }}
+    </ElButton>
   </section>
 </template>
 

@@ -17,6 +17,9 @@ const byId = computed(() => new Map(store.paints.map((paint) => [paint.id, paint
 const bottles = computed(() =>
   props.few.table.value.flatMap((id) => byId.value.get(id) ?? ([] as Paint[])),
 )
+/** Where no table was chosen all that is in may be mixed: so many of them are shown. */
+const SHOWN = 16
+const untabled = computed(() => (bottles.value.length > 0 ? [] : store.inCommission))
 const worth = computed(
   () => new Map(props.few.changes.value?.worth.map(({ bottle, mean }) => [bottle, mean])),
 )
@@ -40,7 +43,19 @@ const care = ({ hazards }: Paint): string =>
 </script>
 
 <template>
-  <ul class="table" aria-label="Bottles on the table">
+  <p v-if="untabled.length" class="untabled">
+    No table is chosen: every bottle that is in may be mixed. Find the best few, or put them there
+    one by one.
+  </p>
+  <ul class="table" :aria-label="untabled.length ? 'Bottles that are in' : 'Bottles on the table'">
+    <li v-for="paint in untabled.slice(0, SHOWN)" :key="paint.id">
+      <DrawdownCard :paint="paint" />
+      <p class="name">{{ paint.name }}</p>
+      <p class="soft">{{ paint.pigments[0] }}</p>
+    </li>
+    <li v-if="untabled.length > SHOWN" class="soft">
+      and {{ untabled.length - SHOWN }} more, in the Box
+    </li>
     <li v-for="paint in bottles" :key="paint.id">
       <DrawdownCard :paint="paint" />
       <p class="name">{{ paint.name }}</p>
@@ -109,12 +124,18 @@ li {
   min-width: 0;
   font-size: 14px;
 }
+.untabled {
+  padding: 0 0 10px;
+  font-size: 15px;
+}
 p {
   margin: 0;
   padding-right: 8px;
   line-height: 1.2;
 }
 .name {
+  hyphens: auto;
+  overflow-wrap: anywhere;
   font-weight: 700;
   padding-top: 4px;
 }

@@ -42,5 +42,4 @@ export interface Method {
   endsApart?: boolean
 }
 
-
 export const isStep = (mix: MethodMix): mix is StepKey => typeof mix === 'string'

@@ -1,6 +1,6 @@
 import type { Paint } from '../../paint/paint'
 import type { Part } from '../../paint/mix'
-import { shareGiven, untouched } from './touches'
+import { LET_DOWN, shareGiven, untouched } from './touches'
 
 /**
  * What a mix has to bring nearer for what it costs at the bench, ΔE00: less than the doubt of bottles that are told by
@@ -31,11 +31,20 @@ function costOf({ parts, deltaE00 }: Way): number {
   return deltaE00 + bottle * (parts.length - 1) + drop * drops + lessThanADrop * less
 }
 
+/** A strong pigment comes from its bottle or from what was let down of it, not from both. */
+const isTwice = (parts: readonly Part<Paint>[]): boolean =>
+  parts.some(
+    ({ paint }) =>
+      paint.id.startsWith(LET_DOWN) &&
+      parts.some((other) => other.paint !== paint && other.paint.pigments[0] === paint.pigments[0]),
+  )
+
 /** A bottle is given once: in drops, in halves or in touches, never a drop and a half; of halves one, of touches four. */
 function canBePoured(parts: readonly Part<Paint>[]): boolean {
   const bottles = new Set(parts.map(({ paint }) => untouched(paint.id)))
   return (
     bottles.size === parts.length &&
+    !isTwice(parts) &&
     parts.every(({ paint, drops }) => {
       const share = shareGiven(paint.id)
       return share === 1 || (share === 0.5 ? drops % 2 === 0 || drops === 1 : drops <= 4)

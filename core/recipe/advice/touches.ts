@@ -18,6 +18,9 @@ const touchAmounts = [
 const STRONG = 10
 const OF_WHITE = 9
 
+/** Let-downs are told apart from bottles by this; no bottle's id has it. */
+export const LET_DOWN = 'let-down:'
+
 /** A paint's id with the part of a drop it stands for, and back. */
 const touchId = (id: string, share: number): string => `${id}@${share}`
 /** @example untouched('carbon-black@0.5') // "carbon-black" */
