@@ -1,4 +1,4 @@
-import { benchOf, done, go, left, leaveTo, outOfPlace } from './benchRoom'
+import { benchOf, done, go, left, leaveTo, now, outOfPlace } from './benchRoom'
 import { accessible, expect, saved, settled, tabTo, test } from './start'
 
 test.describe('by keys', () => {
@@ -32,13 +32,13 @@ test.describe('by keys', () => {
     await expect(title).toHaveText(/^Mix /)
     await expect(page.getByRole('navigation', { name: 'Rooms' })).toBeHidden()
     // Drops are ticked as they go in, and are still ticked after a reload.
-    await page.getByRole('button', { name: /^✓? ?\d+ dioxazine violet/ }).press('Space')
-    const ticked = page.getByRole('button', { name: /dioxazine violet/, pressed: true })
+    await page.getByRole('button', { name: /^✓? ?\d+ yellow ochre/ }).press('Space')
+    const ticked = page.getByRole('button', { name: /yellow ochre/, pressed: true })
     await expect(ticked).toBeVisible()
     await page.reload()
     await expect(ticked).toBeVisible()
     const all = (await left(page))!
-    for (let i = 0; i < 2; i++) await page.keyboard.press('Space')
+    for (let i = 0; i < 6 && /^Mix/.test(await title.innerText()); i++) await go(page)
     await expect(title).toHaveText(/^Base coat of/)
     await page.keyboard.press('PageDown')
     await expect.poll(() => left(page)).toBeLessThan(all - 2)
@@ -120,8 +120,6 @@ for (const [device, viewport] of [
       await accessible(page)
       await page.getByRole('button', { name: 'Close', exact: true }).tap()
       await expect.poll(() => left(page)).toBeGreaterThan(20)
-      await expect(page.getByText('for Isaura, Old Bram and Kelp drake')).toBeVisible()
-
       // Put right: darker than it should be; a drop is added, and it is right.
       await page.getByRole('button', { name: /^Put right/ }).tap()
       const right = page.getByRole('region', { name: 'Put right' })
@@ -141,9 +139,11 @@ for (const [device, viewport] of [
 
       const { y } = (await done(page).boundingBox())!
       const titles: string[] = []
+      const whom: string[] = []
       for (let n = 0; n < 60; n++) {
         if ((await left(page)) === 0) break
         titles.push(await page.getByRole('heading', { level: 1 }).innerText())
+        whom.push(await now(page).innerText())
         expect((await done(page).boundingBox())!.y).toBe(y)
         expect(await outOfPlace(page), titles.at(-1)).toEqual([])
         if (n === 4) await accessible(page)
@@ -152,12 +152,13 @@ for (const [device, viewport] of [
       await expect(page.getByText('All moves are done.')).toBeVisible()
       // Whatever is laid was mixed before it.
       expect(titles.filter((title) => title.startsWith('Mix ')).length).toBeGreaterThan(6)
+      // What is let down serves all three, and is mixed once.
+      const forAll = whom.filter((words) => words.includes('for Isaura, Old Bram and Kelp drake'))
+      expect(forAll).toHaveLength(1)
       expect(titles.indexOf('Mix Base')).toBeLessThan(titles.indexOf('Base coat of Base'))
       // Each was spoken, once it was at hand.
       const heard = (await said()).join(' | ')
-      expect(heard).toMatch(
-        /Mix dioxazine violet, let down\. \d+ dioxazine violet, \d+ titanium white/,
-      )
+      expect(heard).toMatch(/Mix red iron oxide, let down\. \d+ red iron oxide, \d+ titanium white/)
       expect(heard).toMatch(/Isaura, ferrywoman\. Base coat of Base\. thinned 1 to 1/)
 
       // One that dries says so.
@@ -203,10 +204,12 @@ test('readings of mixes teach the box, and undo takes it back', async ({ page })
   // Before it is taken: every ladder that changes, as it was thought, as it truly is, and mixed anew.
   const changed = page.getByRole('region', { name: 'Ladders that change' })
   await expect(changed.getByText(/ladders? changes?\.$/)).toBeVisible()
-  const [, was, anew] = /are (\d+\.\d) from the aims, mixed anew (\d+\.\d)/.exec(
-    await changed.locator('article').first().innerText(),
-  )!
-  expect(Number(anew)).toBeLessThan(Number(was))
+  const nearer = (await changed.locator('article').allInnerTexts()).map((text) => {
+    const [, was, anew] = /are (\d+\.\d) from the aims, mixed anew (\d+\.\d)/.exec(text)!
+    return Number(was) - Number(anew)
+  })
+  expect(Math.max(...nearer)).toBeGreaterThan(0)
+  expect(Math.min(...nearer)).toBeGreaterThanOrEqual(-0.1)
   const take = page.getByRole('button', { name: 'Mix with what they taught' })
   if (await take.isVisible()) {
     await take.click()

@@ -9,7 +9,8 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await page.setViewportSize({ width: 1280, height: 1300 })
   await page.goto('/coats')
   const rows = page.getByRole('region', { name: 'Coats' }).getByRole('listitem')
-  await expect(rows).toHaveCount(4)
+  // Every step of the ladder, until something is chosen.
+  await expect(rows).toHaveCount(7)
   // What the bottles cannot make is said, with what they can do and what would make it.
   await page.getByText('Blue hide on plum').click()
   const lacks = page.getByRole('list', { name: 'Mixes that these bottles cannot make' })

@@ -26,7 +26,7 @@ async function rightEverywhere(page: Page, name: string, size: string, moves: nu
   await expect.poll(() => card(page)).toContain(name)
   expect(await card(page)).toContain(size)
   await room('Coats')
-  await expect(page.getByRole('region', { name: 'Coats' }).getByRole('listitem')).toHaveCount(4)
+  await expect(page.getByRole('region', { name: 'Coats' }).getByRole('listitem')).toHaveCount(7)
   await room('Bench')
   // Mixing counted, there are more of them.
   await expect.poll(() => left(page)).toBeGreaterThan(moves)

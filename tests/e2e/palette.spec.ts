@@ -122,8 +122,8 @@ for (const [name, hand] of Object.entries({ both, ...(thorough ? hands : {}) }))
     const [, amount] = /tea flesh: ([^;]*burnt umber)/.exec(words)!
     await page.getByRole('link', { name: 'Bench', exact: true }).click()
     const title = page.getByRole('heading', { level: 1 })
-    for (let i = 0; i < 12 && (await title.innerText()) !== 'Mix tea flesh'; i++) {
-      await expect(title).toHaveText(/^(Mix|Base coat|Wash)/)
+    for (let i = 0; i < 20 && (await title.innerText()) !== 'Mix tea flesh'; i++) {
+      await expect(title).toHaveText(/^(Mix|Base coat|Layer)/)
       await page.keyboard.press('Space')
     }
     const given = await now(page).locator('.tick > span:nth-child(2)').allInnerTexts()
