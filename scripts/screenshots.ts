@@ -70,7 +70,7 @@ const evening = (many: number) => async (page: Page) => {
   for (const name of [/^Old Bram/, /^Kelp drake/])
     await others.getByRole('button', { name }).click()
   await page.getByRole('button', { name: 'Close', exact: true }).click()
-  await page.getByText(/^for Isaura, Old Bram/).waitFor()
+  await page.getByText(/^[3-9]\d moves left/).waitFor()
   await turns(page, many, () => Promise.resolve())
 }
 
@@ -108,12 +108,12 @@ const shots: Readonly<Record<string, Shot>> = {
         await page.getByRole('checkbox', { name }).first().press('Space')
     },
   },
-  bench: { at: '/bench', first: evening(20) },
+  bench: { at: '/bench', first: evening(14) },
   'bench-tablet': {
     at: '/bench',
     size: { width: 768, height: 1024 },
     first: async (page) => {
-      await evening(4)(page)
+      await evening(5)(page)
       await page.keyboard.press('r')
     },
   },

@@ -34,13 +34,16 @@ function lightWordsOf(light: readonly LightPlace[]): string {
   else if (named.has('glint')) words.push('on the glints')
   return listWords(words)
 }
+/** “in the recesses”, the deepest among them where both are named. */
 const reliefWordsOf = (relief: readonly ReliefPlace[]): string =>
   listWords(
-    relief.map((one) =>
-      one === 'join'
-        ? reliefNames.join
-        : `${one === 'deepest' || one === 'recess' ? 'in the' : 'on the'} ${reliefNames[one]}`,
-    ),
+    relief
+      .filter((one) => one !== 'deepest' || !relief.includes('recess'))
+      .map((one) =>
+        one === 'join'
+          ? reliefNames.join
+          : `${one === 'deepest' || one === 'recess' ? 'in the' : 'on the'} ${reliefNames[one]}`,
+      ),
   )
 
 /** A name within a sentence: “lower lip”. */
@@ -57,8 +60,12 @@ function whereWords(where: Where, zones: Zones): string {
   const { relief, light, side, down, zones: on, but } = where
   const words: string[] = []
   if (has(on)) words.push(`on the ${named(on)}`)
-  if (has(light) && light.length < lightPlaces.length) words.push(lightWordsOf(light))
-  if (has(relief)) words.push(reliefWordsOf(relief))
+  const lit = has(light) && light.length < lightPlaces.length ? lightWordsOf(light) : ''
+  const raised = has(relief) ? reliefWordsOf(relief) : ''
+  // “in the recesses of the half-shadow”, where neither is several.
+  if (lit && raised && ![lit, raised].some((one) => one.includes(' and ')))
+    words.push(`${raised} of ${lit.replace(/^(in|on) /, '')}`)
+  else words.push(...[lit, raised].filter((one) => one !== ''))
   if (down) words.push('on what faces down')
   const first = words.join(', ')
   const sided =

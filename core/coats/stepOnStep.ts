@@ -6,8 +6,7 @@ import type { StepKey } from '../project/steps'
 import type { StackPlan } from '../project/stack'
 import type { Ingredient } from '../puddle/puddle'
 
-/** Relief from the deepest up; a spot where skin meets an object counts as a recess. */
-const DEEP: readonly ReliefPlace[] = ['deepest', 'recess', 'join']
+const DEEP: readonly ReliefPlace[] = ['deepest', 'recess']
 const RAISED: readonly ReliefPlace[] = ['flat', 'ridge']
 
 /**

@@ -158,11 +158,14 @@ export const useCoats = defineStore('coats', () => {
   /** A method made for this figure takes the place of this stack; its mixes and the places it promises come along. */
   const start = (method: Method, choices: Begun['choices'] = {}): void =>
     ask({ method, figure: store.figure.id, choices: { ...choices } })
+  /** The ladder step on step, as before anything was chosen. */
+  const startPlain = (): boolean =>
+    store.beginStack(stackPlanOf({ ...store.figure, stack: undefined }), [])
   /** All that the figure is painted with, with its missing bottles' stand-ins. */
   const standIn = (standIns: StandIns): boolean =>
     store.standIn(plan.value, (parts) => partsWithStandIns(parts, standIns))
   return {
     ...{ plan, stack, layers, zones, spot, look, finish, trouble, set, endWith },
-    ...{ missing, off, start, beginning, beginTrouble, standIn },
+    ...{ missing, off, start, startPlain, beginning, beginTrouble, standIn },
   }
 })

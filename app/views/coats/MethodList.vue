@@ -36,6 +36,13 @@ const lists = computed(() => [
   <section aria-labelledby="methods" class="methods">
     <h2 id="methods">Methods</h2>
     <p v-if="coats.beginTrouble || trouble" role="alert">{{ coats.beginTrouble || trouble }}</p>
+    <ElButton
+      class="plain"
+      :aria-pressed="coats.plan.method === undefined"
+      @click="store.figure.stack && coats.startPlain()"
+    >
+      Step on step, as the ladder is
+    </ElButton>
     <template v-for="list in lists" :key="list.title">
       <h3 v-if="list.title">{{ list.title }}</h3>
       <ElCollapse v-model="open" accordion>
@@ -94,6 +101,14 @@ const lists = computed(() => [
   align-items: center;
   line-height: 1.15;
   padding: 4px 0;
+}
+.plain {
+  justify-self: start;
+  margin: 4px 0;
+}
+.plain[aria-pressed='true'] {
+  border-color: var(--ink);
+  font-weight: 700;
 }
 h3 {
   margin: 12px 0 0;
