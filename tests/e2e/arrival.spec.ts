@@ -1,4 +1,29 @@
+import { crowdOf } from './crowd'
 import { expect, test } from './start'
+
+/** What a room may have in sight at 1280 × 800, figures of the demo in it: no more than it had (docs/rooms.md). */
+const crowds = {
+  Range: [64, 190],
+  Figures: [50, 135],
+  Box: [45, 190],
+  Tone: [54, 150],
+  Ladder: [134, 200],
+  Coats: [72, 235],
+  Accents: [42, 130],
+  Log: [25, 80],
+  Eye: [47, 210],
+} as const
+
+test('no room is more crowded than it was', async ({ page }) => {
+  await page.goto('/figures')
+  for (const [room, [controls, words]] of Object.entries(crowds)) {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
+    const crowd = await crowdOf(page)
+    expect(crowd.controls, `controls in ${room}`).toBeLessThanOrEqual(controls)
+    expect(crowd.words, `words in ${room}`).toBeLessThanOrEqual(words)
+  }
+})
 
 test('in a new room the title says where one is, and the focus is on its heading', async ({
   page,
