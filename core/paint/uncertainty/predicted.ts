@@ -1,8 +1,10 @@
 import type { Mixture } from '../mixture'
 import { deltaE00Of } from '../../colour/deltaE00'
-import { labOf } from '../../colour/lab'
+import { labOf, writeLab, xyzOf } from '../../colour/lab'
 import type { Lab, ViewingOptions } from '../../colour/lab'
 import type { Spectrum } from '../../colour/spectrum'
+import { weightsOf } from '../../colour/weights'
+import type { Weights } from '../../colour/weights'
 import { mixPaints } from '../mix'
 import type { Part } from '../mix'
 import { opaqueReflectance } from '../opaque'
@@ -38,12 +40,31 @@ const cloud: readonly (readonly [number, number, number])[] = Array.from(
 )
 
 /** ΔE00 that `SHARE` of a normal cloud with a packed 3 × 3 factor stays within. */
-function radiusOf(lab: Lab, factor: readonly number[]): number {
-  const off = cloud.map((z) => {
-    const d = [0, 1, 2].map((i) => z.reduce((sum, v, j) => sum + packedFactor(factor, i, j) * v, 0))
-    return deltaE00Of(lab.L, lab.a, lab.b, lab.L + d[0]!, lab.a + d[1]!, lab.b + d[2]!)
-  })
-  return off.sort((a, b) => a - b)[Math.floor(SHARE * off.length)]!
+function radiusOf({ L, a, b }: Lab, factor: readonly number[]): number {
+  const [f0, f1, f2, f3, f4, f5] = factor as [number, number, number, number, number, number]
+  const off = Float64Array.from(cloud, ([x, y, z]) =>
+    deltaE00Of(L, a, b, L + f0 * x, a + f1 * x + f2 * y, b + f3 * x + f4 * y + f5 * z),
+  )
+  return off.sort()[Math.floor(SHARE * off.length)]!
+}
+
+const weighted = new WeakMap<Weights, readonly (readonly Float64Array[])[]>()
+/** What a band adds to X, Y and Z where a shape lies, shape by shape; the same for all mixes under a light. */
+function weightedShapes(weights: Weights): readonly (readonly Float64Array[])[] {
+  let known = weighted.get(weights)
+  if (!known) {
+    const { x, y, z } = weights
+    known = basisShapes.map((shape) =>
+      [x, y, z].map((w) => Float64Array.from(shape, (v, i) => v * w[i]!)),
+    )
+    weighted.set(weights, known)
+  }
+  return known
+}
+const sumOf = (one: Float64Array, other: Spectrum): number => {
+  let sum = 0
+  for (let i = 0; i < one.length; i++) sum += one[i]! * other[i]!
+  return sum
 }
 
 /** How what is seen of an opaque mix moves, band by band, when log K and log S of one of its parts do. */
@@ -69,26 +90,32 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
   const mixture = mixPaints(parts)
   const seen = opaqueReflectance(mixture)
   const lab = labOf(seen, options)
+  const weights = weightsOf(options.illuminant, options.observer)
+  const shapes = weightedShapes(weights)
+  const [X, Y, Z] = xyzOf(seen, options)
   const total = parts.reduce((sum, { drops }) => sum + drops, 0)
   const covariance = [0, 1, 2].map(() => new Float64Array(3))
+  const slopes = new Float64Array(3 * SHAPES)
   for (const { paint, drops } of parts) {
     if (drops === 0) continue
     const spread = paint.spread ?? STARTER_SPREAD
     // Bands do not meet in a film: what a shape does is what each band does, times the shape there.
     const { byK, byS } = bends(mixture, seen, paint, drops / total)
-    const slopes = Array.from({ length: SHAPES }, (_, k) => {
-      const [bend, shape] =
-        k < K_SHAPES ? [byK, basisShapes[k]!] : [byS, basisShapes[k - K_SHAPES]!]
-      const there = labOf(
-        seen.map((R, i) => R + STEP * shape[i]! * bend[i]!),
-        options,
-      )
-      return [there.L - lab.L, there.a - lab.a, there.b - lab.b].map((v) => v / STEP)
-    })
+    for (let k = 0; k < SHAPES; k++) {
+      const bend = k < K_SHAPES ? byK : byS
+      const [x, y, z] = shapes[k < K_SHAPES ? k : k - K_SHAPES]!
+      const by = (w: Float64Array): number => STEP * sumOf(w, bend)
+      writeLab(X + by(x!), Y + by(y!), Z + by(z!), weights.white, slopes, 3 * k)
+      slopes[3 * k] = (slopes[3 * k]! - lab.L) / STEP
+      slopes[3 * k + 1] = (slopes[3 * k + 1]! - lab.a) / STEP
+      slopes[3 * k + 2] = (slopes[3 * k + 2]! - lab.b) / STEP
+    }
     for (let j = 0; j < SHAPES; j++) {
-      const column = [0, 1, 2].map((c) =>
-        slopes.reduce((sum, slope, i) => sum + slope[c]! * packedFactor(spread, i, j), 0),
-      )
+      const column = [0, 0, 0]
+      for (let i = j; i < SHAPES; i++) {
+        const factor = packedFactor(spread, i, j)
+        for (let c = 0; c < 3; c++) column[c]! += slopes[3 * i + c]! * factor
+      }
       for (let r = 0; r < 3; r++)
         for (let c = 0; c < 3; c++) covariance[r]![c]! += column[r]! * column[c]!
     }
