@@ -34,17 +34,19 @@ function lightWordsOf(light: readonly LightPlace[]): string {
   else if (named.has('glint')) words.push('on the glints')
   return listWords(words)
 }
-/** “in the recesses”, the deepest among them where both are named. */
+/** “in the recesses”, the deepest among them where both are named; flats and ridges are what stands out. */
 const reliefWordsOf = (relief: readonly ReliefPlace[]): string =>
-  listWords(
-    relief
-      .filter((one) => one !== 'deepest' || !relief.includes('recess'))
-      .map((one) =>
-        one === 'join'
-          ? reliefNames.join
-          : `${one === 'deepest' || one === 'recess' ? 'in the' : 'on the'} ${reliefNames[one]}`,
-      ),
-  )
+  relief.length === 2 && relief.includes('flat') && relief.includes('ridge')
+    ? 'on what stands out'
+    : listWords(
+        relief
+          .filter((one) => one !== 'deepest' || !relief.includes('recess'))
+          .map((one) =>
+            one === 'join'
+              ? reliefNames.join
+              : `${one === 'deepest' || one === 'recess' ? 'in the' : 'on the'} ${reliefNames[one]}`,
+          ),
+      )
 
 /** A name within a sentence: “lower lip”. */
 const lowered = (name: string): string => name[0]!.toLowerCase() + name.slice(1)

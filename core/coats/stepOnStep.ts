@@ -16,17 +16,10 @@ const RAISED: readonly ReliefPlace[] = ['flat', 'ridge']
  */
 function placeOf(own: LightPlace, below: boolean, nth: number): Place {
   const at = lightPlaces.indexOf(own)
-  const all = below ? lightPlaces.slice(0, at + 1) : lightPlaces.slice(at)
-  if (nth === 0) return [{ light: all }]
-  const beyond = all.filter((light) => light !== own)
-  const less: readonly ReliefPlace[] = below
-    ? nth === 1
-      ? DEEP
-      : ['deepest']
-    : nth === 1
-      ? RAISED
-      : ['ridge']
-  return [{ light: [own], relief: less }, ...(beyond.length > 0 ? [{ light: beyond }] : [])]
+  const light = below ? lightPlaces.slice(0, at + 1) : lightPlaces.slice(at)
+  if (nth === 0) return [{ light }]
+  if (nth === 1) return [{ light, relief: below ? DEEP : RAISED }]
+  return [{ light, relief: below ? ['deepest'] : ['ridge'] }]
 }
 
 /**

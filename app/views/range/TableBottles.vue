@@ -134,8 +134,9 @@ p {
   line-height: 1.2;
 }
 .name {
-  hyphens: auto;
+  padding-right: 3px;
   overflow-wrap: anywhere;
+  font-size: 13px;
   font-weight: 700;
   padding-top: 4px;
 }
