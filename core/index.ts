@@ -2,6 +2,7 @@
 
 /* Numbers: held within limits, and chance that repeats */
 export { clamp } from './numbers/clamp'
+export { mean } from './numbers/mean'
 export { normals, seeded } from './numbers/seeded'
 
 /* Colour: spectra, lights, CIELAB and what a screen shows */
@@ -138,7 +139,7 @@ export type { Mask, Picture } from './tone/picture/picture'
 export { possibleLab } from './tone/possible'
 
 /* The ladder: steps, lighting, light and form */
-export { stepFor, stepKeys, stepNames } from './project/steps'
+export { paintingOrder, stepFor, stepKeys, stepNames } from './project/steps'
 export type { StepKey } from './project/steps'
 export { lightingLimits, plainLighting, stepCounts, usual } from './project/lighting'
 export type { Lighting, StepCount } from './project/lighting'

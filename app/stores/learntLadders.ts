@@ -1,5 +1,5 @@
 import { toRaw } from 'vue'
-import { deltaE00, predictMix, resolvedParts, stepPuddle } from '../../core'
+import { deltaE00, mean, predictMix, resolvedParts, stepPuddle } from '../../core'
 import type { Figure, Lab, Paint, StepKey } from '../../core'
 import { madeInWords } from '../words/amounts'
 import { useAnswer } from '../workers/useAnswer'
@@ -32,8 +32,6 @@ export interface LearntLadder {
 
 /** Seen or poured otherwise: less than this, ΔE00, nobody sees. */
 const SEEN = 0.5
-const mean = (values: readonly number[]): number =>
-  values.reduce((sum, v) => sum + v, 0) / Math.max(1, values.length)
 
 async function ladderWith(
   figure: Figure,

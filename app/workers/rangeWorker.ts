@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { bestSet, sharedPuddles, whatEachIsWorth, whatNextBrings, FAR } from '../../core'
+import { bestSet, sharedPuddles, whatEachIsWorth, whatNextBrings, FAR, mean } from '../../core'
 import type { BestSet, OneBottle } from '../../core'
 import { apart } from './apartJob'
 import { helping } from './helping'
@@ -67,7 +67,7 @@ const api = {
     const places = placesOf(set)
     const off = [...table().table.best(places)]
     return {
-      mean: off.reduce((sum, one) => sum + one, 0) / off.length,
+      mean: mean(off),
       worst: Math.max(...off),
       cut: off.filter((one) => one >= FAR).length,
       brings: named(whatNextBrings(table().table, places, placesOf(out))),

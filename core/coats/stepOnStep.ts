@@ -2,6 +2,7 @@ import { lightOfStep } from '../place/spots'
 import type { LaidCoat } from '../project/coat'
 import type { LightPlace, Place, ReliefPlace } from '../project/place'
 import { lightPlaces } from '../project/place'
+import { paintingOrder } from '../project/steps'
 import type { StepKey } from '../project/steps'
 import type { StackPlan } from '../project/stack'
 import type { Ingredient } from '../puddle/puddle'
@@ -36,10 +37,7 @@ export function stepOnStep(
   const below = keys.indexOf('base')
   const above = keys.length - 1 - below
   const lightAt = (step: number): LightPlace => lightOfStep(step, { below, above })
-  const outward = [
-    ...Array.from({ length: below }, (_, i) => below - 1 - i),
-    ...Array.from({ length: above }, (_, i) => below + 1 + i),
-  ]
+  const [, ...outward] = paintingOrder(below, above)
   const met = new Map<LightPlace, number>()
   const layers = outward.map((step): LaidCoat => {
     const light = lightAt(step)

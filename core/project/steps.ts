@@ -53,6 +53,17 @@ export const stepsAround = (below: number, above: number): StepKey[] => [
   ...upward[above]!,
 ]
 
+/**
+ * Places of a ladder's steps in the order in which they are painted: the base, shadows downward, lights upward (common
+ * practice, no source).
+ * @example paintingOrder(2, 1) // [2,1,0,3]
+ */
+export const paintingOrder = (below: number, above: number): number[] => [
+  below,
+  ...Array.from({ length: below }, (_, i) => below - 1 - i),
+  ...Array.from({ length: above }, (_, i) => below + 1 + i),
+]
+
 /** How far out a step lies from the base, as a share of its side, in a ladder that does not have it. */
 const outward: Readonly<Record<StepKey, number>> = {
   crevice: -1,

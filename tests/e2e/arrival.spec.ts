@@ -1,7 +1,10 @@
 import { crowdOf } from './crowd'
 import { expect, test } from './start'
 
-/** What a room may have in sight at 1280 × 800, figures of the demo in it: little more than it has (docs/rooms.md): what is still sought leaves place for more below it. */
+/**
+ * Controls and words that a room may have in sight at 1280 × 800, the demo in it: a little more than docs/rooms.md says,
+ * since what is still sought leaves place for what is below it.
+ */
 const crowds = {
   Range: [70, 210],
   Figures: [54, 145],

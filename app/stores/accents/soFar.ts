@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { stepNames } from '../../../core'
+import { paintingOrder, stepNames } from '../../../core'
 import type { Lab } from '../../../core'
 import { useCoats } from '../coats/coats'
 import { useLadder } from '../ladder/ladder'
@@ -52,11 +52,7 @@ export function useSoFar() {
   const stages = computed<Stage[]>(() => {
     const { steps } = ladder
     const base = steps.findIndex(({ key }) => key === 'base')
-    const order = [
-      base,
-      ...Array.from({ length: base }, (_, i) => base - 1 - i),
-      ...Array.from({ length: steps.length - 1 - base }, (_, i) => base + 1 + i),
-    ]
+    const order = paintingOrder(base, steps.length - 1 - base)
     const made: Stage[] = [{ name: 'the bare undercoat', steps: new Set(), life: [] }]
     order.forEach((at, i) =>
       made.push({

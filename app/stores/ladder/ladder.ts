@@ -7,6 +7,7 @@ import {
   isBottle,
   stepPuddle,
   partsFound,
+  mean,
 } from '../../../core'
 import type { BottleDrops, Ingredient, PuddlePart, Target } from '../../../core'
 import { contentsOf } from '../palette/contents'
@@ -93,6 +94,11 @@ export const useLadder = defineStore('ladder', () => {
       }
     })
   })
+  /** How far off its steps are on average, as Range says it: what stands, whoever mixed it; nothing before any is found. */
+  const off = computed(() => {
+    const offs = steps.value.flatMap((step) => step.off ?? [])
+    return offs.length > 0 ? mean(offs) : undefined
+  })
   const otherSteps = computed<ShownStep[]>(() =>
     otherTargets.value.map((target) => {
       const mix = mixAt(`${figure.value.id} other`, target.key)
@@ -121,6 +127,7 @@ export const useLadder = defineStore('ladder', () => {
   const { addDrops, keep } = useStepDrops(() => steps.value)
   return {
     steps,
+    off,
     otherSteps,
     paintsUsed,
     ingredientsUsed,

@@ -12,6 +12,7 @@ import {
   seenOf,
   stepOf,
   stepPuddle,
+  mean,
 } from '../../../core'
 import type {
   Figure,
@@ -117,7 +118,7 @@ export async function rowOf(
     ...(coated ? { coated } : {}),
     steps: made,
     base,
-    mean: offs.reduce((sum, off) => sum + off, 0) / offs.length,
+    mean: mean(offs),
     worst: Math.max(...offs),
     note,
     reached,

@@ -40,10 +40,9 @@ const nextWords = computed(() => {
   return `these are finished; still to be painted: ${named}.`
 })
 /** The first that nobody has begun, to be painted next. */
-const fresh = computed(() => {
-  const here = new Set(bench.rotation.map(({ figure }) => figure))
-  return bench.now ? undefined : store.project.figures.find(({ id }) => !here.has(id))
-})
+const fresh = computed(() =>
+  bench.now ? undefined : store.project.figures.find((one) => !figures.value.includes(one)),
+)
 const critic = (id: string): void => {
   store.chooseFigure(id)
 }

@@ -2,7 +2,7 @@
 import { ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { distances, toneLab } from '../../../core'
+import { distances, mean as meanOf, toneLab } from '../../../core'
 import type { SeenFrom } from '../../../core'
 import { later } from '../../parts/later'
 import PartsNav from '../../parts/PartsNav.vue'
@@ -82,9 +82,7 @@ const note = computed(() => {
 })
 const mean = computed(() => {
   const known = rows.value.flatMap(({ row }) => (row ? [row.mean] : []))
-  return known.length === rows.value.length && known.length > 0
-    ? known.reduce((sum, one) => sum + one, 0) / known.length
-    : undefined
+  return known.length === rows.value.length && known.length > 0 ? meanOf(known) : undefined
 })
 const trouble = ref('')
 async function setApart(id: string): Promise<void> {

@@ -48,15 +48,7 @@ const care = ({ hazards }: Paint): string =>
     one by one.
   </p>
   <ul class="table" :aria-label="untabled.length ? 'Bottles that are in' : 'Bottles on the table'">
-    <li v-for="paint in untabled.slice(0, SHOWN)" :key="paint.id">
-      <DrawdownCard :paint="paint" />
-      <p class="name">{{ paint.name }}</p>
-      <p class="soft">{{ paint.pigments[0] }}</p>
-    </li>
-    <li v-if="untabled.length > SHOWN" class="soft">
-      and {{ untabled.length - SHOWN }} more, in the Box
-    </li>
-    <li v-for="paint in bottles" :key="paint.id">
+    <li v-for="paint in [...bottles, ...untabled.slice(0, SHOWN)]" :key="paint.id">
       <DrawdownCard :paint="paint" />
       <p class="name">{{ paint.name }}</p>
       <p class="soft">
@@ -68,7 +60,7 @@ const care = ({ hazards }: Paint): string =>
       <p v-if="worth.has(paint.id)" class="soft">
         {{ paint.id === least ? 'least: ' : '' }}{{ worth.get(paint.id)!.toFixed(1) }} without
       </p>
-      <div class="do">
+      <div v-if="bottles.length" class="do">
         <ElButton
           v-tip="'Keep it in whatever is found'"
           :aria-pressed="few.pinned.value.includes(paint.id)"
@@ -85,6 +77,9 @@ const care = ({ hazards }: Paint): string =>
           <Close />
         </ElButton>
       </div>
+    </li>
+    <li v-if="untabled.length > SHOWN" class="soft">
+      and {{ untabled.length - SHOWN }} more, in the Box
     </li>
     <li v-if="!full" class="more">
       <ElSelect

@@ -5,6 +5,7 @@ import type { Lab, ViewingOptions } from '../../colour/lab'
 import type { Spectrum } from '../../colour/spectrum'
 import { weightsOf } from '../../colour/weights'
 import type { Weights } from '../../colour/weights'
+import { dot } from '../../numbers/dot'
 import { mixPaints } from '../mix'
 import type { Part } from '../mix'
 import { opaqueReflectance } from '../opaque'
@@ -61,12 +62,6 @@ function weightedShapes(weights: Weights): readonly (readonly Float64Array[])[] 
   }
   return known
 }
-const sumOf = (one: Float64Array, other: Spectrum): number => {
-  let sum = 0
-  for (let i = 0; i < one.length; i++) sum += one[i]! * other[i]!
-  return sum
-}
-
 /** How what is seen of an opaque mix moves, band by band, when log K and log S of one of its parts do. */
 function bends(
   { K, S }: Mixture,
@@ -104,7 +99,7 @@ export function predictMix(parts: readonly Part<Paint>[], options: ViewingOption
     for (let k = 0; k < SHAPES; k++) {
       const bend = k < K_SHAPES ? byK : byS
       const [x, y, z] = shapes[k < K_SHAPES ? k : k - K_SHAPES]!
-      const by = (w: Float64Array): number => STEP * sumOf(w, bend)
+      const by = (w: Float64Array): number => STEP * dot(w, bend)
       writeLab(X + by(x!), Y + by(y!), Z + by(z!), weights.white, slopes, 3 * k)
       slopes[3 * k] = (slopes[3 * k]! - lab.L) / STEP
       slopes[3 * k + 1] = (slopes[3 * k + 1]! - lab.a) / STEP

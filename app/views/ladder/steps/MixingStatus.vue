@@ -6,15 +6,10 @@ import { endWords, mixingWords } from '../../../words/mixing'
 
 /** How the ladder is mixed and how near that comes, or what is still being done. */
 const ladder = useLadder()
-/** As Range says it: what stands, whoever mixed it. */
-const mean = computed(() => {
-  const offs = ladder.steps.flatMap(({ off }) => off ?? [])
-  return offs.length > 0 ? offs.reduce((sum, off) => sum + off, 0) / offs.length : undefined
-})
 const status = computed(() => {
   if (ladder.searching) return 'Looking for the closest drops…'
   if (ladder.trouble) return ladder.trouble
-  if (ladder.note) return mixingWords(ladder.note, nameOf, mean.value) + endWords(ladder.reached)
+  if (ladder.note) return mixingWords(ladder.note, nameOf, ladder.off) + endWords(ladder.reached)
   return ladder.proved
     ? `These are the closest drops there are.${endWords(ladder.reached)}`
     : 'Close drops from a large box; open a step to have the closest proved.'
