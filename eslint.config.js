@@ -4,6 +4,7 @@ import vue from 'eslint-plugin-vue'
 import globals from 'globals'
 import ts from 'typescript-eslint'
 
+/** Components; all else is looked at by oxlint (.oxlintrc.json), whose rules these mirror. */
 export default ts.config(
   { ignores: ['dist', 'reports', 'test-results', 'node_modules', 'core/recipe/kernel'] },
   js.configs.recommended,
@@ -35,14 +36,8 @@ export default ts.config(
       ],
     },
   },
-  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
-  { files: ['app/**/*.ts'], languageOptions: { globals: globals.browser } },
   {
-    files: ['scripts/**', 'server/**', 'tests/**', '*.config.*', '*.cjs'],
-    languageOptions: { globals: globals.node },
-  },
-  {
-    files: ['**/*.ts', '**/*.vue'],
+    files: ['**/*.vue'],
     rules: {
       'no-undef': 'off',
       'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
@@ -51,38 +46,10 @@ export default ts.config(
         'error',
         { ignoreRestSiblings: true, varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
       ],
-    },
-  },
-  {
-    files: ['**/*.ts'],
-    languageOptions: {
-      parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname },
-    },
-    rules: {
-      '@typescript-eslint/no-floating-promises': 'error',
-      '@typescript-eslint/no-misused-promises': 'error',
-      '@typescript-eslint/await-thenable': 'error',
-    },
-  },
-  // The front door is a list, not logic.
-  { files: ['core/index.ts'], rules: { 'max-lines': 'off' } },
-  // Workers carry questions to the core; what they decide stands there.
-  {
-    files: ['app/workers/*.ts'],
-    ignores: ['app/workers/*.test.ts'],
-    rules: { 'max-lines': ['error', { max: 85, skipBlankLines: true, skipComments: true }] },
-  },
-  // One place makes workers, and one way asks them.
-  {
-    files: ['app/**/*.ts', 'app/**/*.vue'],
-    ignores: ['app/workers/threads.ts', '**/*.test.ts'],
-    rules: {
-      'no-restricted-syntax': [
+      // One place makes workers, and one way asks them.
+      'no-restricted-globals': [
         'error',
-        {
-          selector: "NewExpression[callee.name='Worker']",
-          message: 'Workers are made in app/workers/threads.ts.',
-        },
+        { name: 'Worker', message: 'Workers are made in app/workers/threads.ts.' },
       ],
       'no-restricted-imports': [
         'error',

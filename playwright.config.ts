@@ -1,6 +1,11 @@
+import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 
 const port = 4180
+/** The same engine of the same source without a window, in a quarter less of the time; kills and names run on the whole. */
+const WITHOUT_WINDOW = '/usr/bin/chromium-headless-shell'
+const executablePath =
+  process.env.CHROMIUM ?? (existsSync(WITHOUT_WINDOW) ? WITHOUT_WINDOW : '/usr/bin/chromium')
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -19,7 +24,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath,
       args: [
         '--no-sandbox',
         '--disable-gpu',

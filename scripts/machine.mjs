@@ -42,7 +42,11 @@ export async function installPackages({ development = true } = {}) {
 }
 
 /** Debian packages the tests need, and a program of each by which they are known to be there. */
-const debian = { chromium: '/usr/bin/chromium', argyll: '/usr/bin/spec2cie' }
+const debian = {
+  chromium: '/usr/bin/chromium',
+  'chromium-headless-shell': '/usr/bin/chromium-headless-shell',
+  argyll: '/usr/bin/spec2cie',
+}
 
 /** Runs a command without waiting for it; true when it ended well. */
 const started = (command, args, options = {}) =>
@@ -52,7 +56,7 @@ const started = (command, args, options = {}) =>
     )
   })
 
-/** Installs what is missing of Debian's Chromium (browser tests) and ArgyllCMS (reference tests). */
+/** Installs what is missing of Debian's Chromium, whole and without a window (browser tests), and ArgyllCMS (reference tests). */
 export async function installDebian() {
   const missing = Object.keys(debian).filter((name) => !existsSync(debian[name]))
   if (missing.length === 0) return
