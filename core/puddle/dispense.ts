@@ -38,6 +38,13 @@ export const canBeSaid = (drops: number): boolean =>
   canBeGiven(drops) ||
   (drops > 0 && drops <= MOST_OF_ONE && [0, 0.25, 0.5].some((part) => near(drops % 1, part)))
 
+/**
+ * A part may be out of its ratio by so much: pouring the mix again is as far out, since two drops of one bottle differ by
+ * a tenth and touches by more (from memory). In this way one and a half times a puddle of odd halves can be poured, not
+ * only twice.
+ */
+const UNEVEN = 0.125
+
 /** A mix in amounts that can be given. */
 export interface Dispensed {
   /** Drops of each part, in one go. */
@@ -46,39 +53,65 @@ export interface Dispensed {
   times: number
   /** Drops in all of them. */
   total: number
-  /** False where no amounts have the ratio: a part is then so many times another that it is given as nearly as can be. */
+  /** True where every part is as the ratio has it. */
   exact: boolean
+  /** False where no amounts come near the ratio: a part is then so many times another that it is given as nearly as can be. */
+  near: boolean
 }
 
-/** Sizes in which every part can be given, the smallest first. */
-function sizesOf(ratio: readonly number[]): number[] {
-  const least = Math.min(...ratio)
-  const main = Math.max(...ratio)
-  return (
-    amounts
-      .map((amount) => amount / least)
-      // More touches than four are counted beside drops, not in their place.
-      .filter((size) => main * size > 1 - 1e-6 || main * size < 0.5 + 1e-6)
-      .filter((size) => ratio.every((part) => canBeGiven(part * size)))
-  )
+const sum = (drops: readonly number[]): number => dropsIn(drops.map((n) => ({ drops: n })))
+
+/** Whether no part is further out of the ratio than by such a share of it; the ratio is told as of so many drops. */
+function keeps(ratio: readonly number[], drops: readonly number[], within: number): boolean {
+  const by = sum(drops) / sum(ratio)
+  return drops.every((given, i) => Math.abs(given / (ratio[i]! * by) - 1) <= within + 1e-6)
 }
+
+/** Puddles of a ratio in which every part can be given and is out by no more than said, the smallest first. */
+function sizesOf(ratio: readonly number[], within: number): number[][] {
+  const main = Math.max(...ratio)
+  return amounts
+    .map((amount) => ratio.map((part) => nearestAmount((part * amount) / main)))
+    .filter((drops) => keeps(ratio, drops, within))
+}
+
+/** More touches of one bottle than five are counted only where they save so many drops (from memory). */
+const COUNTING = 0.35
+const worth = (drops: readonly number[]): number =>
+  sum(drops) + COUNTING * drops.filter((one) => one > 0.5 + 1e-6 && one < 1 - 1e-6).length
+/** Of puddles that are enough, the smallest first, the one that is least to pour and to count. */
+const plainest = (enough: readonly number[][]): number[] | undefined =>
+  enough.reduce<number[] | undefined>(
+    (best, one) => (!best || worth(one) < worth(best) - 1e-6 ? one : best),
+    undefined,
+  )
 
 /**
  * The smallest puddle of a mix that holds what is wanted and can be dispensed part by part; a large one is mixed in
  * several goes.
  * @param ratio drops of each part, each more than 0.
+ * @param wanted drops in all; as many as the ratio says where nothing else is.
+ * @param uneven whether a part may be out of the ratio by what cannot be told from pouring it again (`UNEVEN`).
  * @throws RangeError when there is no part or one is not more than 0.
  * @example dispensed([4, 2], 3).drops // [2,1]
  */
-export function dispensed(ratio: readonly number[], wanted: number): Dispensed {
+export function dispensed(
+  ratio: readonly number[],
+  wanted = sum(ratio),
+  uneven = false,
+): Dispensed {
   if (ratio.length === 0 || !ratio.every((part) => part > 0 && Number.isFinite(part)))
     throw new RangeError(`parts ${ratio.join(' : ')}; each has to be more than 0`)
-  const sizes = sizesOf(ratio)
-  const sum = ratio.reduce((all, part) => all + part, 0)
-  const exact = sizes.length > 0
-  const most = sizes.at(-1) ?? MOST_OF_ONE / Math.max(...ratio)
-  const times = Math.max(1, Math.ceil(wanted / (most * sum) - 1e-9))
-  const size = sizes.find((one) => one * sum * times >= wanted - 1e-9) ?? most
-  const drops = ratio.map((part) => nearestAmount(part * size))
-  return { drops, times, exact, total: times * dropsIn(drops.map((n) => ({ drops: n }))) }
+  const sizes = sizesOf(ratio, uneven ? UNEVEN : 0)
+  const main = Math.max(...ratio)
+  const most = sizes.at(-1) ?? ratio.map((part) => nearestAmount((part * MOST_OF_ONE) / main))
+  const times = Math.max(1, Math.ceil(wanted / sum(most) - 1e-9))
+  const drops = plainest(sizes.filter((one) => sum(one) * times >= wanted - 1e-9)) ?? most
+  return {
+    drops,
+    times,
+    total: times * sum(drops),
+    exact: keeps(ratio, drops, 0),
+    near: sizes.length > 0,
+  }
 }

@@ -8,6 +8,8 @@ import type { Ingredient, PartsOf, PuddlePart } from './puddle'
 
 /** What stays where a puddle stood that is only poured from, drops (from memory). */
 const KEPT_OF_POURED = 0.5
+/** What stays in brush and on palette is not known to a tenth: nothing more is poured for the last tenth of it. */
+const SURE_OF_KEPT = 0.9
 
 /** A puddle, or a bottle as it is, that is painted with, and how much of it. */
 export interface Wanted {
@@ -75,10 +77,15 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
       const parts = inside(of)
       const out = poured.get(key) ?? []
       const own = painted.get(key) ?? 0
-      const kept = stays.get(key) ?? (isBottle(of) ? 0 : KEPT_OF_POURED)
-      const need = own + kept + dropsIn(out)
+      const usuallyKept = stays.get(key) ?? (isBottle(of) ? 0 : KEPT_OF_POURED)
+      const used = own + dropsIn(out)
       const ratio = parts.map(({ drops }) => drops)
-      const given = dispensed(ratio, need)
+      const given = dispensed(
+        ratio,
+        used + SURE_OF_KEPT * usuallyKept,
+        // What is poured of puddles is a plain ratio of them.
+        parts.every((part) => isBottle(part.of)),
+      )
       if (!isBottle(of))
         parts.forEach((part, i) => {
           if (isBottle(part.of)) return
@@ -86,7 +93,8 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
           const drops = given.drops[i]! * given.times
           poured.set(from, [...(poured.get(from) ?? []), { into: of, drops }])
         })
-      return { of, parts, given, painted: own, kept, poured: out, left: given.total - need }
+      const kept = Math.min(usuallyKept, given.total - used)
+      return { of, parts, given, painted: own, kept, poured: out, left: given.total - used - kept }
     })
     .reverse()
   return { puddles, bottles: takenFromBottles(puddles) }

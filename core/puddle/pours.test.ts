@@ -41,7 +41,7 @@ describe('a plan of pours', () => {
         for (const one of puddles) {
           const key = JSON.stringify(one.of)
           // What is poured from a puddle was mixed before, and there is enough of it.
-          expect(one.left).toBeGreaterThanOrEqual(one.given.exact ? -1e-6 : -one.given.total)
+          expect(one.left).toBeGreaterThanOrEqual(one.given.near ? -1e-6 : -one.given.total)
           const asked = wanted.filter((wish) => JSON.stringify(wish.of) === key)
           expect(one.painted).toBeCloseTo(dropsIn(asked), 9)
           one.parts.forEach((part, i) => {

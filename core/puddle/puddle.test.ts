@@ -1,6 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { deltaE00 } from '../colour/deltaE00'
+import { labOf } from '../colour/lab'
 import { mixPaints } from '../paint/mix'
+import { opaqueReflectance } from '../paint/opaque'
+import type { Paint } from '../paint/paint'
 import { starterPaints } from '../paint/starter'
 import { seeded } from '../numbers/seeded'
 import { bottlesIn, holds, PuddleError } from './content'
@@ -117,9 +121,46 @@ describe('amounts', () => {
     // Older files have halves and quarters; they are read as they are.
     expect([2.5, 0.25, 7.25].every(canBeSaid)).toBe(true)
     expect(canBeSaid(0.35)).toBe(false)
-    expect(dispensed([2, 0.25], 0).drops).toEqual([4, 0.5])
-    expect(dispensed([99, 1], 5)).toMatchObject({ exact: false, drops: [24, 0.2] })
+    expect(dispensed([2, 0.25]).drops).toEqual([4, 0.5])
+    expect(dispensed([99, 1], 5)).toMatchObject({ exact: false, near: false, drops: [24, 0.2] })
     expect(() => dispensed([3, 0], 5)).toThrow('3 : 0')
+  })
+
+  it('out of the ratio by what pouring is uncertain by are less to pour, and no further off than pouring it again', () => {
+    const random = seeded(3)
+    const normal = (): number =>
+      Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+    const seen = (paints: readonly Paint[], drops: readonly number[]) =>
+      labOf(opaqueReflectance(mixPaints(paints.map((paint, i) => ({ paint, drops: drops[i]! })))))
+    const poured = { letter: 0, uneven: 0 }
+    const off = { given: [] as number[], again: [] as number[] }
+    for (let n = 0; n < many(3000, 600); n++) {
+      const paints = Array.from(
+        { length: 2 + Math.floor(3 * random()) },
+        (_, i) => starterPaints[Math.floor(9 * (i + random()))]!,
+      )
+      const ratio = paints.map(() => [1, 1, 2, 3, 4, 0.1, 0.2, 0.5][Math.floor(8 * random())]!)
+      const wanted = 0.5 + 6 * random()
+      const letter = dispensed(ratio, wanted)
+      const uneven = dispensed(ratio, wanted, true)
+      poured.letter += letter.total
+      poured.uneven += uneven.total
+      expect(uneven.drops.every(canBeGiven)).toBe(true)
+      expect(uneven.total).toBeGreaterThanOrEqual(wanted - 1e-6)
+      if (uneven.exact) continue
+      const aim = seen(paints, ratio)
+      off.given.push(deltaE00(aim, seen(paints, uneven.drops)))
+      // Each drop, each half and each touch by itself a tenth larger or smaller.
+      const once = ratio.map(
+        (drops) => drops * (1 + (0.1 * normal()) / Math.sqrt(Math.max(1, drops))),
+      )
+      off.again.push(deltaE00(aim, seen(paints, once)))
+    }
+    const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length
+    expect(off.given.length).toBeGreaterThan(100)
+    expect(mean(off.given)).toBeLessThan(mean(off.again))
+    expect(Math.max(...off.given)).toBeLessThan(Math.max(...off.again))
+    expect(poured.uneven).toBeLessThan(0.93 * poured.letter)
   })
 
   it('of a palette: each puddle holds what is painted and poured, sources first, bottles as they are given', () => {

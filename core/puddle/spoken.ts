@@ -124,6 +124,6 @@ export function spoken(text: string, among: readonly Named[]): Spoken {
   const usual = parts.some(({ drops }) => drops !== undefined && drops < 1) ? MAIN : 1
   const ratio = parts.map(({ drops = usual }) => drops)
   // A quarter of a drop is no amount: the same ratio in drops that can be given.
-  const given = ratio.every(canBeGiven) ? ratio : dispensed(ratio, 0).drops
+  const given = ratio.every(canBeGiven) ? ratio : dispensed(ratio).drops
   return { parts: parts.map(({ of }, i) => ({ of, drops: given[i]! })) }
 }

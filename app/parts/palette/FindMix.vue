@@ -73,7 +73,7 @@ function again(id: string): void {
   if (gone) return
   const puddle = store.wells.find(({ of }) => 'puddle' in of && of.puddle === entry.puddle)
   const ratio = entry.parts.map(({ drops }) => drops)
-  const { drops } = dispensed(ratio, 0)
+  const { drops } = dispensed(ratio)
   emit(
     'found',
     puddle

@@ -1,3 +1,4 @@
+import { TOUCH } from '../../puddle/dispense'
 import { coatThicknessUm } from '../../paint/coat'
 
 /** Skin of a grown person, m², and height, m: the usual round figures. */
@@ -13,10 +14,13 @@ const KEPT_WET = 2
 export const BRUSH_TIP = 0.3
 
 /**
- * Drops of paint that stay in the brush and on the palette of a puddle that is painted from, however little is painted.
- * @example keptDrops(1) // 1
+ * Drops of paint that stay in the brush and on the palette of a puddle that is painted from. What takes less than a touch
+ * is painted from the tip, and no brush is filled for it.
+ * @param painted drops of paint that are laid of it.
+ * @example keptDrops(1, 3) // 1
  */
-export const keptDrops = (thinner: number): number => KEPT_WET / (1 + thinner)
+export const keptDrops = (thinner: number, painted: number): number =>
+  Math.min(KEPT_WET / (1 + thinner), painted < TOUCH ? BRUSH_TIP : Infinity)
 
 export interface AmountsRequest {
   /** Height of a figure, mm. */

@@ -52,7 +52,10 @@ describe('what a figure wants of every puddle', () => {
     const two = wantedDrops({ ...painted, coats: [laid('base', 3), laid('base', 5)] }).slice(1)
     expect(two).toHaveLength(1)
     expect(two[0]!.drops).toBeCloseTo(eight, 9)
-    expect(two[0]!.kept).toBeCloseTo(keptDrops(1), 9)
+    expect(two[0]!.kept).toBeCloseTo(keptDrops(1, eight), 9)
+    // What takes less than a touch is painted from the tip.
+    const point = wantedDrops({ ...painted, details: [{ puddle: 'tea' }] })
+    expect(point.at(-1)).toMatchObject({ kept: 0.3 })
   })
 
   it('counts a puddle of the painter’s own by its coats, glazes and eyes, and the undercoat', () => {

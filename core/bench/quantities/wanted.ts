@@ -6,7 +6,7 @@ import type { Place } from '../../project/place'
 import type { Wanted } from '../../puddle/palettePlan'
 import { ingredientKey } from '../../puddle/puddle'
 import type { Ingredient } from '../../puddle/puddle'
-import { BRUSH_TIP, coatDrops, keptDrops } from './needed'
+import { coatDrops, keptDrops } from './needed'
 import type { AmountsRequest } from './needed'
 
 /** What is painted on a figure, as far as its amounts go. */
@@ -37,32 +37,27 @@ export interface Painted {
 export function wantedDrops(painted: Painted): Wanted[] {
   const { amounts, spots, under, coats, accents, details } = painted
   const wanted = new Map<string, Wanted>()
-  const add = (of: Ingredient, drops: number, kept: number): void => {
+  const add = (of: Ingredient, drops: number, thinner: number): void => {
     const key = ingredientKey(of)
     const had = wanted.get(key)
     wanted.set(key, {
       of,
       drops: (had?.drops ?? 0) + drops,
-      kept: Math.max(had?.kept ?? 0, kept),
+      kept: Math.max(had?.kept ?? 0, keptDrops(thinner, drops)),
     })
   }
   under.forEach((of, i) =>
-    add(
-      of,
-      coatDrops(amounts, { share: 1 / (1 + i), coats: 1, thinner: 1, wicked: false }),
-      keptDrops(1),
-    ),
+    add(of, coatDrops(amounts, { share: 1 / (1 + i), coats: 1, thinner: 1, wicked: false }), 1),
   )
   for (const { of, kind, thinner, passes, place } of coats) {
     const { pigmented, wicked } = coatKinds[kind]
     const coat = { share: shareOfPlace(place, spots), coats: passes, thinner, wicked }
-    if (pigmented) add(of, coatDrops(amounts, coat), keptDrops(thinner))
+    if (pigmented) add(of, coatDrops(amounts, coat), thinner)
   }
   const life = { share: PLACE_OF_LIFE, wicked: true }
   for (const { of, thinner, passes } of accents)
-    add(of, coatDrops(amounts, { ...life, coats: passes, thinner }), keptDrops(thinner))
-  // An eye is painted from the tip of the brush, no puddle is poured for it.
+    add(of, coatDrops(amounts, { ...life, coats: passes, thinner }), thinner)
   for (const of of details)
-    add(of, coatDrops(amounts, { ...life, coats: 1, thinner: 1, wicked: false }), BRUSH_TIP)
+    add(of, coatDrops(amounts, { ...life, coats: 1, thinner: 1, wicked: false }), 1)
   return [...wanted.values()]
 }

@@ -80,9 +80,9 @@ export interface MixedSmallLadder extends Pick<SmallLadder, 'key' | 'name'> {
  * What is taken up of a bottle, in touches: one to five, or the drop to three that they are a touch in. No puddle is poured
  * for an eye.
  */
-const TOUCHES = [1, 2, 3, 4, 5, 10, 20, 30] as const
+const TOUCHES = [1, 2, 3, 4, 5, 6, 10, 20, 30] as const
 /** What a touch more has to bring nearer, ΔE00: of an eye everything but the tip of a brush is left over. */
-const COST = 0.03
+const COST = 0.1
 const TOUCHES_A_DROP = 10
 /** Greys and bones are held down with a third paint. */
 const MOST_PAINTS = 3

@@ -6,7 +6,7 @@ import type { Part } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import { labOf } from '../../colour/lab'
 import { deltaE00 } from '../../colour/deltaE00'
-import { canBeGiven, dispensed, TOUCH } from '../../puddle/dispense'
+import { dispensed, TOUCH } from '../../puddle/dispense'
 
 /** Less than a drop: what a strong paint is given in. */
 const touchAmounts = [
@@ -72,8 +72,7 @@ export function touchesAsDrops(parts: readonly BottleDrops[]): BottleDrops[] {
     sum.set(id, (sum.get(id) ?? 0) + drops * shareGiven(paint))
   }
   const ratio = [...sum.values()]
-  const least = ratio.every(canBeGiven) ? ratio.reduce((all, one) => all + one, 0) : 0
-  const { drops } = dispensed(ratio, least)
+  const { drops } = dispensed(ratio)
   return [...sum.keys()].map((paint, i) => ({ paint, drops: drops[i]! }))
 }
 

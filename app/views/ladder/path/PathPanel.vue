@@ -73,7 +73,7 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
             </span>
             <span class="soft what">
               {{ becomesWords(move) }}
-              <template v-if="!move.given.exact"> · as near as drops allow</template>
+              <template v-if="!move.given.near"> · as near as drops allow</template>
             </span>
           </div>
         </li>
