@@ -46,6 +46,7 @@ const debian = {
   chromium: '/usr/bin/chromium',
   'chromium-headless-shell': '/usr/bin/chromium-headless-shell',
   argyll: '/usr/bin/spec2cie',
+  'poppler-utils': '/usr/bin/pdftotext',
 }
 
 /** Runs a command without waiting for it; true when it ended well. */
@@ -56,7 +57,7 @@ const started = (command, args, options = {}) =>
     )
   })
 
-/** Installs what is missing of Debian's Chromium, whole and without a window (browser tests), and ArgyllCMS (reference tests). */
+/** Installs what is missing of Debian's Chromium, whole and without a window (browser tests), ArgyllCMS (reference tests) and Poppler (what a printed card says). */
 export async function installDebian() {
   const missing = Object.keys(debian).filter((name) => !existsSync(debian[name]))
   if (missing.length === 0) return

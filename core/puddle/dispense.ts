@@ -75,10 +75,10 @@ function sizesOf(ratio: readonly number[], within: number): number[][] {
     .filter((drops) => keeps(ratio, drops, within))
 }
 
-/** More touches of one bottle than five are counted only where they save so many drops (from memory). */
-const COUNTING = 0.35
+/** Seven touches or more of one bottle are counted only where that saves so many drops (from memory). */
+const COUNTING = 0.7
 const worth = (drops: readonly number[]): number =>
-  sum(drops) + COUNTING * drops.filter((one) => one > 0.5 + 1e-6 && one < 1 - 1e-6).length
+  sum(drops) + COUNTING * drops.filter((one) => one > 6.5 * TOUCH && one < 9.5 * TOUCH).length
 /** Of puddles that are enough, the smallest first, the one that is least to pour and to count. */
 const plainest = (enough: readonly number[][]): number[] | undefined =>
   enough.reduce<number[] | undefined>(
