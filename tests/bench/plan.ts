@@ -1,6 +1,6 @@
 import { jobOfFigure } from '../../app/stores/ladder/plan'
-import { ladderTargets, mixLadder, reachedEnds, starterPaints } from '../../core'
-import type { ClosestRecipes, Figure, Paint } from '../../core'
+import { ladderTargets, mixingBox, mixLadder, reachedEnds, starterPaints } from '../../core'
+import type { ClosestRecipes, Figure, MixingBox, Paint } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 
 export const FIGURES = 40
@@ -10,6 +10,26 @@ export const SWAPS = [12, 13, 14].map((other) => TABLE.map((at) => (at === 11 ? 
 export const bottles = (places: readonly number[]): Paint[] =>
   places.map((at) => starterPaints[at]!)
 
+const paintOf = (id: string): Paint => starterPaints.find((paint) => paint.id === id)!
+const boxes = new Map<string, MixingBox>()
+/** What puddles are mixed from as in the rooms: bottles, the demo's two let-downs, strong bottles in halves and touches. */
+function boxOf(paints: readonly Paint[]): MixingBox {
+  const key = paints.map(({ id }) => id).join(' ')
+  const had = boxes.get(key)
+  if (had) return had
+  const letDowns = demo.puddles!.map(({ id, name, parts }) => ({
+    id,
+    name: name!,
+    parts: parts.map(({ of, drops }) => ({
+      paint: paintOf((of as { bottle: string }).bottle),
+      drops,
+    })),
+  }))
+  const box = mixingBox(paints, letDowns, paintOf('titanium-white'))
+  boxes.set(key, box)
+  return box
+}
+
 const demo = lowTide(starterPaints.map(({ id }) => id))
 export const figures = Array.from({ length: FIGURES }, (_, i): Figure => ({
   ...structuredClone(demo.figures[i % demo.figures.length]!),
@@ -17,21 +37,30 @@ export const figures = Array.from({ length: FIGURES }, (_, i): Figure => ({
 }))
 
 /** A figure's ladder in its puddles, from its ends on, as the room's thread finds it. */
-export function mixed(figure: Figure, paints: Paint[], closest: ClosestRecipes): void {
-  const box = { paints: [...paints], bottles: paints.length }
-  const { base, lighting, moved, mixing, targetsAt, ...limits } = jobOfFigure(figure, box)
+export function mixed(figure: Figure, paints: readonly Paint[], closest: ClosestRecipes): void {
+  const box = boxOf(paints)
+  const {
+    base,
+    lighting,
+    moved,
+    mixing,
+    targetsAt,
+    paints: given,
+    ...limits
+  } = jobOfFigure(figure, box)
   const { ends } = reachedEnds(
     (ends) => ladderTargets(base, lighting, { moved, ends }),
-    (target) => closest.find(target, paints, limits).best,
+    (target) => closest.find(target, given, limits).best,
   )
   const steps = targetsAt(ends)
   mixLadder({
     ...limits,
+    paints: given,
     targets: steps.map(({ target }) => target),
     base: steps.findIndex(({ key }) => key === 'base'),
     mixing: mixing ?? { way: 'puddles' },
     closest: (aims, from) => aims.map((aim) => closest.find(aim, from, limits).best),
-    several: (target, many) => closest.list(target, paints, limits, many).best,
+    several: (target, many) => closest.list(target, given, limits, many).best,
     patience: { ms: 2500, now: () => performance.now() },
   })
 }

@@ -10,8 +10,9 @@ import { baseReflectance } from '../../tone/tone'
 import { reachedEnds } from '../ends'
 import { plainLighting } from '../../project/lighting'
 import { ladderTargets } from '../targets'
-import { fewPuddles, plainRatios } from './fewPuddles'
+import { fewPuddles } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
+import { plainRatios, StepWays } from './stepWays'
 import { touchedLadder, touchRatios } from './touch'
 
 const { figures } = lowTide([])
@@ -119,7 +120,7 @@ describe('a touch at an end', () => {
   it('is taken where it is nearer, is what it says when mixed anew, and never makes a ladder worse', () => {
     for (const puddles of [2, 3, 4]) {
       const plain = fewPuddles(targets, ways, puddles)
-      const { ladder, touch, mean } = touchedLadder(targets, ways, puddles, few)
+      const { ladder, touch, mean } = touchedLadder(StepWays.of(targets, ways), puddles, few)
       expect(mean).toBeLessThan(plain.mean - 0.1)
       expect([touch?.end, touch?.paint.id]).toEqual(['light', 'titanium-white'])
       const beside = ladder.steps.at(-1)!
@@ -154,7 +155,7 @@ describe('a touch at an end', () => {
 
   it('is not taken where puddles reach as far', () => {
     const reached = targets.map((target) => table.nearest(target, 4))
-    const { touch, mean } = touchedLadder(targets, reached, 6, few)
+    const { touch, mean } = touchedLadder(StepWays.of(targets, reached), 6, few)
     expect(touch).toBeUndefined()
     expect(mean).toBe(fewPuddles(targets, reached, 6).mean)
   })

@@ -1,24 +1,8 @@
-import type { Mixture } from '../../paint/mixture'
-import { deltaE00Of } from '../../colour/deltaE00'
 import type { Lab } from '../../colour/lab'
 import type { Part } from '../../paint/mix'
-import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Paint } from '../../paint/paint'
-import { pouredMix } from '../../recipe/advice/touches'
-
-/**
- * Plain ratios of two puddles, the darker's drops first; what painters count without counting (common practice, no
- * source).
- */
-export const plainRatios: readonly (readonly [dark: number, light: number])[] = [
-  [4, 1],
-  [3, 1],
-  [2, 1],
-  [1, 1],
-  [1, 2],
-  [1, 3],
-  [1, 4],
-]
+import { StepWays } from './stepWays'
+import type { StepWay } from './stepWays'
 
 /** A step as it is mixed: a puddle of its own, or a ratio of the two puddles it lies between. */
 export type PuddleStep =
@@ -42,60 +26,6 @@ export interface PuddleLadder {
 /** So many ways a step tell how far off the best can be at most. */
 const FIRST_WAYS = 4
 
-/** One way to mix a puddle at a step. */
-interface Candidate {
-  parts: Part<Paint>[]
-  deltaE00: number
-  /** What it is weighed by. */
-  cost: number
-  /** Its place among all of them, as the evaluator has them. */
-  at: number
-}
-
-/** A step between two puddles: the best plain ratio of them. */
-interface Bridged {
-  at: number
-  ratio: readonly [number, number]
-  deltaE00: number
-}
-type Bridges = (
-  i: number,
-  one: Candidate,
-  j: number,
-  other: Candidate,
-  room: number,
-) => { sum: number; ratios: Bridged[] }
-
-/** The best ratio of two puddles for each step between, and what they miss together. */
-function bridgesOf(targets: readonly Lab[], evaluator: MixEvaluator): Bridges {
-  const labs = new Float64Array(3 * plainRatios.length)
-  return (i, one, j, other, room) => {
-    let sum = 0
-    const members = [one.at, other.at]
-    // Every ratio is mixed once for all steps between, and only when one asks for it.
-    let mixed = 0
-    const off = ({ L, a, b }: Lab, k: number): number => {
-      for (; mixed <= k; mixed++)
-        evaluator.writeLab(members, plainRatios[mixed]!, 2, labs, 3 * mixed)
-      return deltaE00Of(labs[3 * k]!, labs[3 * k + 1]!, labs[3 * k + 2]!, L, a, b)
-    }
-    const ratios: Bridged[] = []
-    // The darker of two steps never takes more of the light than the one after it.
-    for (let at = i + 1; at < j && sum <= room; at++) {
-      let best: Omit<Bridged, 'at'> | undefined
-      for (let k = 0; k < plainRatios.length; k++) {
-        const found = off(targets[at]!, k)
-        if (!best || found < best.deltaE00) best = { ratio: plainRatios[k]!, deltaE00: found }
-        // Along the ratios a step is come near once: past it, it only gets further off.
-        else if (found > best.deltaE00 + 1) break
-      }
-      ratios.push({ at, ...best! })
-      sum += best!.deltaE00
-    }
-    return { sum, ratios }
-  }
-}
-
 /** Least sum with so many puddles, the last of them at a step in one way. */
 interface Reached {
   sum: number
@@ -105,13 +35,11 @@ interface Reached {
 type Rows = (Reached | undefined)[][][]
 
 /** Forward through the ladder: for so many puddles, each step and each way to mix it, the least that leads there. */
-function rowsOf(
-  ways: readonly (readonly Candidate[])[],
-  puddles: number,
-  most: number,
-  bridge: Bridges,
-): Rows {
+function rowsOf(steps: StepWays, puddles: number, most: number): Rows {
+  const { ways } = steps
   const n = ways.length
+  /** What the last puddle costs at least, whatever leads to it. */
+  const end = Math.min(...ways[n - 1]!.map(({ cost }) => cost))
   const rows: Rows = [
     ways.map((list, i) =>
       list.map(({ cost }) => (i === 0 ? { sum: cost, from: -1, way: -1 } : undefined)),
@@ -132,9 +60,10 @@ function rowsOf(
         return list.map((one) => {
           let best: Reached | undefined
           for (const { way, i, k } of open) {
-            const room = Math.min(best?.sum ?? Infinity, most) - way.sum - one.cost
+            const room =
+              Math.min(best?.sum ?? Infinity, last ? most : most - end) - way.sum - one.cost
             if (room < 0) break
-            const { sum } = bridge(i, ways[i]![k]!, j, one, room)
+            const { sum } = steps.bridge(i, ways[i]![k]!, j, one, room)
             if (sum <= room) best = { sum: way.sum + sum + one.cost, from: i, way: k }
           }
           return best
@@ -146,11 +75,8 @@ function rowsOf(
 }
 
 /** Back from the best way to mix the last step. */
-function wayBack(
-  rows: Rows,
-  ways: readonly (readonly Candidate[])[],
-  bridge: Bridges,
-): PuddleLadder {
+function wayBack(rows: Rows, all: StepWays): PuddleLadder {
+  const { ways } = all
   const n = ways.length
   const puddles = rows.length
   let at = n - 1
@@ -167,7 +93,7 @@ function wayBack(
     steps[at] = { parts: here.parts, deltaE00: here.deltaE00 }
     anchors.unshift(at)
     if (from < 0) break
-    for (const { at: step, ratio, deltaE00 } of bridge(
+    for (const { at: step, ratio, deltaE00 } of all.bridge(
       from,
       ways[from]![before]!,
       at,
@@ -181,6 +107,18 @@ function wayBack(
   return { anchors, steps, mean, weighed: sum / n }
 }
 
+/** As `fewPuddles`, of ways whose pairs may be known already. */
+export function fewOf(steps: StepWays, puddles: number): PuddleLadder {
+  const n = steps.targets.length
+  if (!(Number.isInteger(puddles) && puddles >= 2 && puddles <= n))
+    throw new RangeError(`${puddles} puddles for ${n} steps; allowed is 2 to ${n}`)
+  // The best from the first few ways is soon found, and nothing that misses more need be gone into.
+  const most = steps.ways.some((list) => list.length > FIRST_WAYS)
+    ? fewOf(steps.best(FIRST_WAYS), puddles).weighed * n * (1 + 1e-12)
+    : Infinity
+  return wayBack(rowsOf(steps, puddles, most), steps)
+}
+
 /**
  * A ladder from few puddles: one at either end and others between, every further step a plain ratio of the two puddles
  * it lies between. Which steps are puddles, how each is mixed (among the candidates) and every ratio are chosen
@@ -190,28 +128,8 @@ function wayBack(
  * @throws RangeError for fewer than two puddles or more than there are steps.
  * @example fewPuddles(targets, candidates, 3).anchors // [0, 3, 6]
  */
-export function fewPuddles(
+export const fewPuddles = (
   targets: readonly Lab[],
-  candidates: readonly (readonly { parts: Part<Paint>[]; deltaE00: number; cost?: number }[])[],
+  candidates: readonly (readonly StepWay[])[],
   puddles: number,
-): PuddleLadder {
-  const n = targets.length
-  if (!(Number.isInteger(puddles) && puddles >= 2 && puddles <= n))
-    throw new RangeError(`${puddles} puddles for ${n} steps; allowed is 2 to ${n}`)
-  // The best from the first few ways is soon found, and nothing that misses more need be gone into.
-  const few = candidates.map((list) => list.slice(0, FIRST_WAYS))
-  const most = candidates.some((list) => list.length > FIRST_WAYS)
-    ? fewPuddles(targets, few, puddles).weighed * n * (1 + 1e-12)
-    : Infinity
-  const all: Mixture[] = []
-  const ways: Candidate[][] = candidates.map((list) =>
-    list.map((one) => ({
-      ...one,
-      cost: one.cost ?? one.deltaE00,
-      at: all.push(pouredMix(one.parts)) - 1,
-    })),
-  )
-  const evaluator = new MixEvaluator(all)
-  const bridge = bridgesOf(targets, evaluator)
-  return wayBack(rowsOf(ways, puddles, most, bridge), ways, bridge)
-}
+): PuddleLadder => fewOf(StepWays.of(targets, candidates), puddles)

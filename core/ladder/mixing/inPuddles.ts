@@ -1,8 +1,9 @@
-import { fewPuddles } from './fewPuddles'
+import { fewOf } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 import type { MixedLadder, MixedStep, MixRequest } from './mixing'
 import { NEAREST, practical } from '../../recipe/advice/practical'
 import { isWorthIt, ladderWithTouch, touchedLadder } from './touch'
+import { StepWays } from './stepWays'
 import type { TouchedLadder } from './touch'
 
 /** Ways to mix each puddle that are weighed together: more hardly change a ladder, fewer do. */
@@ -23,14 +24,16 @@ export function inPuddles(request: MixRequest, wanted = USUAL_PUDDLES): MixedLad
   // A touch is of a bottle, into a puddle that stands.
   const paints = request.paints.slice(0, request.bottles)
   const many = Math.min(wanted, targets.length)
-  const ways = targets.map((target) => practical(several(target, NEAREST), WAYS))
+  const ways = StepWays.of(
+    targets,
+    targets.map((target) => practical(several(target, NEAREST), WAYS)),
+  )
   // What a touch and what one more puddle would bring is told from the best few of the ways.
-  const best = ways.map((list) => list.slice(0, TOLD_FROM))
-  const told = touchedLadder(targets, best, many, paints)
-  const more =
-    many < targets.length ? told.mean - touchedLadder(targets, best, many + 1, paints).mean : 0
-  const plain = fewPuddles(targets, ways, many)
-  const touched = told.touch && ladderWithTouch(told.touch.end, targets, ways, many, paints)
+  const best = ways.best(TOLD_FROM)
+  const told = touchedLadder(best, many, paints)
+  const more = many < targets.length ? told.mean - touchedLadder(best, many + 1, paints).mean : 0
+  const plain = fewOf(ways, many)
+  const touched = told.touch && ladderWithTouch(told.touch.end, ways, many, paints)
   // Of all the ways it may be another puddle that is touched.
   const { ladder, touch, mean } =
     touched && isWorthIt(touched, plain) ? touched : withoutTouch(plain)

@@ -5,8 +5,9 @@ import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { pouredMix } from '../../recipe/advice/touches'
-import { fewPuddles } from './fewPuddles'
+import { fewOf } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
+import type { StepWays } from './stepWays'
 
 /** Drops of the puddle to drops of one bottle: no more of the bottle than of the puddle (common practice, no source). */
 export const touchRatios: readonly (readonly [puddle: number, bottle: number])[] = [
@@ -36,8 +37,6 @@ export interface TouchedLadder {
   mean: number
 }
 
-type Ways = Parameters<typeof fewPuddles>[1]
-
 function touchOf(
   end: Touch['end'],
   { steps }: PuddleLadder,
@@ -63,14 +62,14 @@ function touchOf(
 /** The ladder whose step at one end is a touch; its puddles serve the steps between. */
 export function ladderWithTouch(
   end: Touch['end'],
-  targets: readonly Lab[],
-  ways: Ways,
+  steps: StepWays,
   puddles: number,
   paints: readonly Paint[],
 ): TouchedLadder | undefined {
+  const { targets } = steps
   const n = targets.length
   const [from, to] = end === 'light' ? [0, n - 1] : [1, n]
-  const ladder = fewPuddles(targets.slice(from, to), ways.slice(from, to), puddles)
+  const ladder = fewOf(steps.between(from, to), puddles)
   const touch = touchOf(end, ladder, targets[end === 'light' ? n - 1 : 0]!, paints)
   return touch && { ladder, touch, mean: (ladder.mean * (n - 1) + touch.deltaE00) / n }
 }
@@ -86,19 +85,18 @@ export function isWorthIt({ touch, mean }: TouchedLadder, plain: PuddleLadder): 
  * nearer.
  * @param paints bottles a touch may be of.
  * @throws RangeError as `fewPuddles`.
- * @example touchedLadder(targets, ways, 3, box).touch?.paint.id // "titanium-white"
+ * @example touchedLadder(StepWays.of(targets, ways), 3, box).touch?.paint.id // "titanium-white"
  */
 export function touchedLadder(
-  targets: readonly Lab[],
-  ways: Ways,
+  steps: StepWays,
   puddles: number,
   paints: readonly Paint[],
 ): TouchedLadder {
-  const ladder = fewPuddles(targets, ways, puddles)
+  const ladder = fewOf(steps, puddles)
   let best: TouchedLadder = { ladder, mean: ladder.mean }
-  if (puddles >= targets.length) return best
+  if (puddles >= steps.targets.length) return best
   for (const end of ['light', 'dark'] as const) {
-    const touched = ladderWithTouch(end, targets, ways, puddles, paints)
+    const touched = ladderWithTouch(end, steps, puddles, paints)
     if (touched && isWorthIt(touched, ladder) && touched.mean < best.mean) best = touched
   }
   return best
