@@ -28,7 +28,7 @@ export interface StepWay {
 }
 
 /** One way to mix a puddle at a step. */
-export interface Candidate extends StepWay {
+export interface PuddleWay extends StepWay {
   cost: number
   /** Its place among all of them, as the evaluator has them. */
   at: number
@@ -77,7 +77,7 @@ class PuddlePairs {
 export class StepWays {
   private constructor(
     readonly targets: readonly Lab[],
-    readonly ways: readonly (readonly Candidate[])[],
+    readonly ways: readonly (readonly PuddleWay[])[],
     private readonly pairs: PuddlePairs,
   ) {}
 
@@ -110,9 +110,9 @@ export class StepWays {
   /** The best ratio of two puddles for each step between, and what they miss together; no further than there is room. */
   bridge(
     i: number,
-    one: Candidate,
+    one: PuddleWay,
     j: number,
-    other: Candidate,
+    other: PuddleWay,
     room: number,
   ): { sum: number; ratios: Bridged[] } {
     let sum = 0
