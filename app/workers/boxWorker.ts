@@ -70,8 +70,8 @@ const api = {
     return answer.kind === 'add' ? { ...answer, add: partsById(answer.add) } : answer
   },
   /** The starter pigment that would bring a target nearest. */
-  wish(target: Lab, paints: Paint[], best: number): WishAnswer | undefined {
-    const request = { target, paints, maxPaints: 3, maxDrops: 10 }
+  wish(target: Lab, paints: Paint[], best: number, maxDrops: number): WishAnswer | undefined {
+    const request = { target, paints, maxPaints: 3, maxDrops }
     const found = bestAddition(request, starterPaints, best, patience(6000))
     return found && { paint: found.paint.id, ...plain(found.recipe) }
   },

@@ -6,6 +6,7 @@ import { overstatement } from './light/overstatement'
 import { usual } from '../project/lighting'
 import type { Lighting } from '../project/lighting'
 import type { StepKey } from '../project/steps'
+import { MOST_USUAL_DROPS } from '../project/usualDrops'
 
 /** A step as it will look. */
 export interface JudgedStep {
@@ -133,7 +134,7 @@ const chalky: Rule = ({ lighting, base, lights }) => {
 const uneven: Rule = (look) => {
   const [least, greatest] = [Math.min(...look.gaps), Math.max(...look.gaps)]
   if ((greatest - least) / look.mean <= 0.35 || standsAlone(look)) return undefined
-  return { fault: { key: 'uneven', least, greatest }, change: { maxDrops: 24 } }
+  return { fault: { key: 'uneven', least, greatest }, change: { maxDrops: MOST_USUAL_DROPS } }
 }
 
 const strandedLights: Rule = ({ lighting, base, lights }) => {

@@ -14,7 +14,8 @@ const BUSTS = [
 /** So many that are painted alike want a larger puddle, and more cannot be told drop by drop. */
 const MANY = 10
 const MORE = 2
-const MOST = 12
+/** No puddle is poured of more by itself. */
+export const MOST_USUAL_DROPS = 12
 
 /**
  * Drops of a puddle at most, when the painter has said nothing: what one pours for a figure of its size, and for so many
@@ -23,7 +24,7 @@ const MOST = 12
  */
 export function usualDrops({ size, many }: { size: FigureSize; many: number }): number {
   const { drops } = (size.bust ? BUSTS : FIGURES).find(({ upTo }) => size.heightMm <= upTo)!
-  return Math.min(MOST, many >= MANY ? drops + MORE : drops)
+  return Math.min(MOST_USUAL_DROPS, many >= MANY ? drops + MORE : drops)
 }
 
 /**

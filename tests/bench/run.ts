@@ -12,6 +12,7 @@ import { plansBench } from './plans'
 import { rangeBench } from './range'
 import { recipeBench } from './recipes'
 import { shelfBench } from './shelf'
+import { sliderBench } from './slider'
 import { togetherBench } from './together'
 import { toneBench } from './tone'
 
@@ -28,7 +29,7 @@ const rows = [
 ].flatMap((bench) => bench())
 for (const bench of [plansBench, farBench, togetherBench, firstViewBench])
   rows.push(...(await bench()))
-for (const bench of [weightBench, openingBench, shelfBench, heapBench])
+for (const bench of [weightBench, openingBench, shelfBench, sliderBench, heapBench])
   rows.push(...(await withBrowser(bench)))
 const round = (value: number): string => Math.round(value).toLocaleString('en')
 for (const { what, ours, against, theirs, wanted } of rows)

@@ -15,7 +15,7 @@ import type { FewWish } from './fewWishes'
 const MOST_WEIGHED = 40
 /** Colours that are weighed at most; of a larger commission every so-manieth. */
 const MOST_TARGETS = 200
-/** Drops of a mix where few bottles are weighed by the thousand sets, and where they are many. */
+/** Drops of a mix where few bottles are weighed by the thousand sets, and where they are many: whole ones stand for fewer with touches. */
 const DROPS = 16
 const DROPS_OF_MANY = 9
 const MANY = 20

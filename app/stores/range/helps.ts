@@ -6,7 +6,7 @@ import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
 import type { RangeRow } from './rows'
 
-/** Mixes that one more bottle is weighed in: three paints, as many drops as are counted in one go. */
+/** What one more bottle is weighed in: twelve whole drops come as near as six with halves and touches (docs/drops.md). */
 const LIMITS = { maxPaints: 3, maxDrops: 12 }
 
 /** What to buy for a complexion: the bottles, owned or not, that would bring its ladder nearest. */

@@ -13,7 +13,9 @@ import { useAnswer } from '../../workers/useAnswer'
 const props = defineProps<{ target: Lab; best: number }>()
 const store = useProject()
 const { answer, trouble, busy, ask, forget } = useAnswer<void, { wish?: WishAnswer }>(async () => ({
-  wish: await threads.box().wish({ ...props.target }, store.paintsIn.map(toRaw), props.best),
+  wish: await threads
+    .box()
+    .wish({ ...props.target }, store.paintsIn.map(toRaw), props.best, store.mostDrops),
 }))
 watch([() => props.target, () => store.paintsIn], forget)
 </script>

@@ -33,7 +33,7 @@ const ladderWithout = useAnswer<void, { step: string; mix: PlainMix }[]>(async (
     steps.map(({ painted }) => ({ ...painted! })),
     props.paint.id,
     store.paintsIn.map(toRaw),
-    { maxPaints: 3, maxDrops: 10 },
+    { maxPaints: 3, maxDrops: store.mostDrops },
   )
   return mixes.flatMap((mix, i) => (mix ? [{ step: steps[i]!.name, mix }] : []))
 })
