@@ -41,15 +41,21 @@ const KEPT_WORDS = [
   [1, 'three quarters'],
 ] as const
 
-/** What the ends of a ladder gave up to what its paint mixes; nothing where that is nothing. */
-export function endWords(reached: ReachedEnds | undefined): string {
+/**
+ * What the ends of a ladder gave up to what its paint mixes; nothing where that is nothing.
+ * @param aims lightness of its deepest and its lightest step as they are aimed at.
+ */
+export function endWords(
+  reached: ReachedEnds | undefined,
+  aims: Record<'dark' | 'light', number>,
+): string {
   if (!reached) return ''
   const { ends, wanted } = reached
   const drawnIn = (['dark', 'light'] as const).flatMap((end) =>
     wanted[end] === undefined || ends[end] === undefined
       ? []
       : [
-          `the ${end} wanted L* ${wanted[end].toFixed(0)}, this paint ends at ${ends[end].toFixed(0)}`,
+          `the ${end} wanted L* ${wanted[end].toFixed(0)}, with this paint it ends at ${aims[end].toFixed(0)}`,
         ],
   )
   const greyer = (['dark', 'light'] as const).flatMap((end) => {

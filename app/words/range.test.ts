@@ -24,9 +24,11 @@ it('says where paint ends before the ladder wanted to, and nothing where it does
   const reached = { ends: { dark: 18.4 }, wanted: { dark: 9 } }
   expect(endsShortly(reached, 18.4, 61)).toBe('L* 18–61, not 9–61')
   expect(endsShortly({ ends: {}, wanted: {} }, 18, 61)).toBeUndefined()
-  expect(endWords(reached)).toBe(' Drawn in: the dark wanted L* 9, this paint ends at 18.')
-  expect(endWords({ ends: {}, wanted: {} })).toBe('')
-  expect(endWords(undefined)).toBe('')
+  expect(endWords(reached, { dark: 18, light: 90 })).toBe(
+    ' Drawn in: the dark wanted L* 9, with this paint it ends at 18.',
+  )
+  expect(endWords({ ends: {}, wanted: {} }, { dark: 9, light: 90 })).toBe('')
+  expect(endWords(undefined, { dark: 9, light: 90 })).toBe('')
 })
 
 it('says what a touch is and what sharing costs', () => {

@@ -9,9 +9,14 @@ const ladder = useLadder()
 const status = computed(() => {
   if (ladder.searching) return 'Looking for the closest drops…'
   if (ladder.trouble) return ladder.trouble
-  if (ladder.note) return mixingWords(ladder.note, nameOf, ladder.off) + endWords(ladder.reached)
+  const [deepest, lightest] = [ladder.steps[0], ladder.steps.at(-1)]
+  const ends =
+    deepest && lightest
+      ? endWords(ladder.reached, { dark: deepest.target.L, light: lightest.target.L })
+      : ''
+  if (ladder.note) return mixingWords(ladder.note, nameOf, ladder.off) + ends
   return ladder.proved
-    ? `These are the closest drops there are.${endWords(ladder.reached)}`
+    ? `These are the closest drops there are.${ends}`
     : 'Close drops from a large box; open a step to have the closest proved.'
 })
 </script>
