@@ -61,6 +61,8 @@ export default defineConfig({
   worker: { format: 'es', rolldownOptions: { treeshake } },
   build: {
     target: 'es2022',
+    // What ships and under which licence, beside it.
+    license: { fileName: 'licences.md' },
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,
     // One sheet of style, and one file for what rooms share: a room opens with few requests.

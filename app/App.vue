@@ -134,7 +134,7 @@ function skip(): void {
 <style scoped>
 .shell {
   display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-columns: 5.75rem minmax(0, 1fr);
   grid-template-rows: minmax(0, 1fr);
   height: 100%;
 }
@@ -167,7 +167,7 @@ function skip(): void {
 }
 .brand {
   width: min-content;
-  font: 700 16px/1 var(--name-face);
+  font: 700 1rem/1 var(--name-face);
   color: var(--cobalt-bright) !important;
   padding: 2px 16px 16px;
 }
@@ -186,7 +186,7 @@ function skip(): void {
 .save {
   margin: 8px 0 0;
   padding: 0 8px;
-  font-size: 14px;
+  font-size: 0.875rem;
   text-align: center;
   color: #cfcfcf;
 }

@@ -92,7 +92,7 @@ const days = computed(() => {
 <style scoped>
 .trend {
   width: 100%;
-  font-size: 13px;
+  font-size: 0.8125rem;
 }
 .grid line {
   stroke: var(--line);

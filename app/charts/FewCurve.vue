@@ -73,7 +73,7 @@ const ticks = computed(() => y.value.ticks(4))
 }
 text {
   fill: var(--ink-soft);
-  font: 12px var(--text-face);
+  font: 0.75rem var(--text-face);
 }
 .point text {
   fill: var(--ink);

@@ -61,7 +61,7 @@ path {
   stroke-dasharray: 5 4;
 }
 text {
-  font: 12px var(--text-face);
+  font: 0.75rem var(--text-face);
   fill: var(--ink);
 }
 </style>

@@ -60,7 +60,7 @@ li {
   display: flex;
   align-items: center;
   gap: 8px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .name {
   flex: 0 0 168px;
@@ -73,7 +73,7 @@ li {
   flex: 1;
 }
 figcaption {
-  font-size: 14px;
+  font-size: 0.875rem;
   margin-top: 6px;
 }
 </style>

@@ -91,7 +91,7 @@ li[aria-selected='true'] {
 .kind {
   display: inline-block;
   width: 72px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 p {
   margin: 10px 0 0;

@@ -69,7 +69,7 @@ dl > div {
   gap: 12px;
   padding: 6px 0;
   border-top: 1px solid var(--line);
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 dt {
   font-weight: 700;

@@ -79,7 +79,7 @@ legend {
 .both span {
   position: absolute;
   inset: auto 8px 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .dabs {
   display: grid;
@@ -94,7 +94,7 @@ legend {
   border: 1px solid transparent;
   background: none;
   font: inherit;
-  font-size: 15px;
+  font-size: 0.9375rem;
   color: inherit;
   cursor: pointer;
 }

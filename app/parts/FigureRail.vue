@@ -47,7 +47,7 @@ const figures = computed(() =>
   padding: 0;
   background: transparent;
   text-align: left;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .figure span {
   display: block;

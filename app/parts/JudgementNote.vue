@@ -47,7 +47,7 @@ function mend({ moved, ...change }: Mend): void {
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 12px;

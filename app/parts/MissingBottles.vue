@@ -67,7 +67,7 @@ const putIn = (): boolean => store.putInHere(missing.value.map(({ id }) => id))
 .missing {
   border-left: 4px solid var(--ink-soft);
   padding: 2px 0 2px 12px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 p {
   margin: 0;

@@ -31,7 +31,7 @@ function add(): void {
   justify-items: center;
   gap: 14px;
   text-align: center;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 p {
   margin: 0;

@@ -22,7 +22,7 @@ const store = useProject()
   display: flex;
   gap: 8px;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
   min-height: 36px;
 }
 </style>

@@ -170,7 +170,7 @@ const keepWords = (keep: number): string =>
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .row {
   display: flex;
@@ -180,7 +180,7 @@ p {
   border: 0;
   margin: 0;
   padding: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 legend {
   float: left;
@@ -210,10 +210,10 @@ li {
   gap: 10px;
   align-items: center;
   padding: 3px 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 li.best {
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 .swatch {
   width: 44px;

@@ -83,7 +83,7 @@ watch(
 p {
   margin: 0;
   flex: 1 1 260px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.25;
 }
 ul {

@@ -66,7 +66,7 @@ const FileMenu = later(
   border-bottom: 1px solid var(--line);
 }
 h1 {
-  font-size: 26px;
+  font-size: 1.625rem;
 }
 p {
   margin: 0;
@@ -91,7 +91,7 @@ p {
     padding: 8px 12px;
   }
   h1 {
-    font-size: 22px;
+    font-size: 1.375rem;
   }
 }
 </style>

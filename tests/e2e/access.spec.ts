@@ -106,3 +106,22 @@ test('twice as large, text set wide, colours of the system, nothing moving: all 
     })
   }
 })
+
+test('the size of letters that the browser is set to is kept to', async ({ page }) => {
+  for (const room of thorough ? ROOMS : ['/ladder', '/bench', '/range']) {
+    await enter(page, room, 'middle', 1280)
+    const size = () =>
+      page.evaluate(() => parseFloat(getComputedStyle(document.querySelector('main h1')!).fontSize))
+    const before = await size()
+    // A browser set to 24 in the place of 16 makes the root so.
+    await page.evaluate(() => (document.documentElement.style.fontSize = '24px'))
+    expect(await size(), room).toBeCloseTo(1.5 * before, 1)
+    expect(await sideways(page), room).toBeLessThanOrEqual(0)
+    const out = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('nav a')]
+        .filter((one) => one.scrollWidth > one.clientWidth + 1)
+        .map((one) => one.textContent),
+    )
+    expect(out, room).toEqual([])
+  }
+})

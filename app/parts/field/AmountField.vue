@@ -62,7 +62,7 @@ function change(value: number | undefined): void {
 }
 p {
   margin: 2px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   font-weight: 600;
 }
 </style>

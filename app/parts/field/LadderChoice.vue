@@ -55,7 +55,7 @@ const likeOf = (key: Key): string | undefined => {
 .choice :deep(.el-radio__label) {
   display: block;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   font-weight: 400;
   line-height: 1.15;
   color: var(--ink) !important;
@@ -76,7 +76,7 @@ const likeOf = (key: Key): string | undefined => {
   font-weight: 700;
 }
 h2 {
-  font-size: 15px;
+  font-size: 0.9375rem;
   padding-bottom: 4px;
 }
 </style>

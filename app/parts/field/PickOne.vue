@@ -46,6 +46,6 @@ const many = computed(() => props.options.length > MANY)
 }
 .note {
   margin-left: 10px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -49,7 +49,7 @@ const chosen = defineModel<Key[]>({ required: true })
   white-space: normal;
   padding: 6px;
   border: 2px solid transparent;
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.2;
 }
 .choice:hover {
@@ -86,6 +86,6 @@ const chosen = defineModel<Key[]>({ required: true })
 }
 .note {
   display: block;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

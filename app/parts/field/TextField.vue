@@ -66,7 +66,7 @@ function leave(): void {
 p {
   margin: 2px 0 0;
   color: var(--ink);
-  font-size: 14px;
+  font-size: 0.875rem;
   font-weight: 600;
 }
 </style>

@@ -42,6 +42,6 @@ const at = computed({
 }
 .meaning {
   margin-left: 10px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -96,7 +96,7 @@ async function choose(name: keyof typeof takeAway | keyof typeof others): Promis
 .told {
   display: block;
   line-height: 1.3;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--ink-soft, inherit);
 }
 </style>

@@ -185,7 +185,7 @@ function dropped(event: DragEvent, well: PaletteWell): void {
   outline: 3px solid var(--focus);
 }
 .name {
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.05;
   text-align: center;
   overflow-wrap: anywhere;
@@ -199,7 +199,7 @@ function dropped(event: DragEvent, well: PaletteWell): void {
 }
 .told {
   margin: 4px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 @media (max-width: 640px) {
   .wells {

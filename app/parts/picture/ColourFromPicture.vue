@@ -74,7 +74,7 @@ watch(
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .row {
   display: flex;

@@ -189,7 +189,7 @@ const share = computed(() => Math.round(100 * shareOfPlace(props.place, ladder.s
   align-content: start;
 }
 .words {
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 h3 {
   padding-top: 6px;

@@ -124,7 +124,7 @@ function lay(made: Pick<FigureAccent, 'thinner'> | Pick<FigureAccent, 'passes'>)
   gap: 4px;
   border-top: 1px solid var(--line);
   padding-top: 8px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .swatches {
   display: flex;
@@ -137,7 +137,7 @@ function lay(made: Pick<FigureAccent, 'thinner'> | Pick<FigureAccent, 'passes'>)
 }
 .swatches span {
   padding: 2px 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 p {
   margin: 0;

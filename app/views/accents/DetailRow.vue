@@ -48,7 +48,7 @@ const palette = usePalette()
   grid-template-columns: 24px 108px minmax(0, 1fr);
   gap: 12px;
   align-items: center;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .swatches {
   display: flex;

@@ -115,7 +115,7 @@ const go = (): void => (last.value ? void whole() : void at.value++)
   padding: 16px 28px 6px;
 }
 h1 {
-  font-size: 32px;
+  font-size: 2rem;
 }
 h1:focus {
   outline: none;

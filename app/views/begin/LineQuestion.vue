@@ -83,7 +83,7 @@ h2 {
 }
 h2 small {
   font-weight: 400;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .strip {
   display: block;
@@ -94,6 +94,6 @@ h2 small {
   flex-wrap: wrap;
   align-items: center;
   gap: 12px;
-  font-size: 16px;
+  font-size: 1rem;
 }
 </style>

@@ -59,10 +59,10 @@ const free = useHandsFree()
   width: 100%;
   height: 76px;
   padding: 0 6px;
-  font-size: 22px;
+  font-size: 1.375rem;
 }
 .bar > .done {
-  font-size: 30px;
+  font-size: 1.875rem;
   font-weight: 700;
 }
 /* For the right hand, the other way round. */
@@ -76,7 +76,7 @@ const free = useHandsFree()
 }
 kbd {
   font: inherit;
-  font-size: 14px;
+  font-size: 0.875rem;
   font-weight: 400;
   border: 1px solid currentColor;
   border-radius: 3px;
@@ -100,7 +100,7 @@ kbd {
   }
   .bar > * {
     height: 56px;
-    font-size: 18px;
+    font-size: 1.125rem;
     padding: 0 2px;
   }
 }

@@ -53,15 +53,15 @@ const left = computed(() => {
   padding: 0 12px;
   color: inherit;
   text-decoration: none;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .state {
   text-align: right;
-  font-size: 16px;
+  font-size: 1rem;
   line-height: 1.2;
 }
 .count {
-  font-size: 18px;
+  font-size: 1.125rem;
   white-space: nowrap;
 }
 p {
@@ -76,7 +76,7 @@ p {
     padding: 0 6px;
   }
   .count {
-    font-size: 16px;
+    font-size: 1rem;
   }
 }
 </style>

@@ -88,10 +88,10 @@ const critic = (id: string): void => {
   align-content: start;
   gap: 18px;
   padding: 24px 32px;
-  font-size: 22px;
+  font-size: 1.375rem;
 }
 h2 {
-  font-size: 38px;
+  font-size: 2.375rem;
 }
 p,
 .asked {
@@ -119,7 +119,7 @@ p,
   margin: 0;
   min-height: 56px;
   padding: 0 18px;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 a.act {
   height: 56px;
@@ -131,10 +131,10 @@ a.act {
 @media (max-width: 640px) {
   .end {
     padding: 12px;
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   h2 {
-    font-size: 28px;
+    font-size: 1.75rem;
   }
 }
 </style>

@@ -77,7 +77,7 @@ const caution = computed(() => {
   overflow: auto;
   padding: 18px 28px;
   background: var(--field-high);
-  font-size: 26px;
+  font-size: 1.625rem;
   display: flex;
   flex-direction: column;
   gap: 8px;
@@ -91,11 +91,11 @@ const caution = computed(() => {
   background: var(--field);
 }
 h1 {
-  font-size: 44px;
+  font-size: 2.75rem;
   line-height: 1.08;
 }
 .who {
-  font-size: 24px;
+  font-size: 1.5rem;
 }
 .how {
   padding-bottom: 6px;
@@ -104,14 +104,14 @@ p {
   margin: 0;
 }
 .caution {
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 
 .what > .then {
   margin-top: 14px;
   padding-top: 10px;
   border-top: 1px solid var(--line);
-  font-size: 19px;
+  font-size: 1.1875rem;
   /* What comes then gives way to what is to be done now. */
   flex: 0 1 auto;
   min-height: 0;
@@ -133,17 +133,17 @@ p {
 @media (max-width: 640px) {
   .what {
     padding: 8px 12px;
-    font-size: 20px;
+    font-size: 1.25rem;
     gap: 4px;
   }
   h1 {
-    font-size: 30px;
+    font-size: 1.875rem;
   }
   .who {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   .caution {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 }
 </style>

@@ -95,10 +95,10 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
 .side > p,
 .key {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .key {
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .way {
   color: inherit;

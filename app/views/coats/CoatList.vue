@@ -199,7 +199,7 @@ li {
   align-items: center;
   border-top: 1px solid var(--field-low);
   padding: 3px 4px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 li.chosen {
   background: var(--field-high);

@@ -112,18 +112,18 @@ const lists = computed(() => [
 }
 h3 {
   margin: 12px 0 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .lacks {
   display: block;
   color: var(--ink-soft);
-  font-size: 13px;
+  font-size: 0.8125rem;
 }
 .here {
   font-weight: 700;
 }
 p {
   margin: 0 0 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

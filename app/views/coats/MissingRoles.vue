@@ -67,7 +67,7 @@ figure {
   display: flex;
   gap: 8px;
   align-items: center;
-  font-size: 13px;
+  font-size: 0.8125rem;
 }
 .patch {
   flex: none;

@@ -170,7 +170,7 @@ table {
   border-collapse: collapse;
   table-layout: fixed;
   width: 100%;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 caption {
   text-align: left;
@@ -194,7 +194,7 @@ thead td {
 }
 p {
   margin: 4px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 @media (max-width: 700px) {
   .pictures {

@@ -113,7 +113,7 @@ useEventListener(
   min-height: 48px;
 }
 h2 {
-  font-size: 24px;
+  font-size: 1.5rem;
 }
 p {
   margin: 0;
@@ -128,6 +128,6 @@ p {
 }
 .stage :deep(.truth) {
   margin: 0;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 </style>

@@ -110,6 +110,6 @@ const bottles = computed(() => {
 }
 p {
   margin: -6px 0 12px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

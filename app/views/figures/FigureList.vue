@@ -159,10 +159,10 @@ li {
 .name {
   overflow-wrap: anywhere;
   line-height: 1.15;
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 .about {
-  font-size: 14px;
+  font-size: 0.875rem;
   text-align: right;
 }
 @media (max-width: 640px) {

@@ -134,7 +134,7 @@ function remove(id: string): void {
 .nobody {
   padding: 10vh 0;
   text-align: center;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 p {
   margin: 0;

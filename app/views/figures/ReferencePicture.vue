@@ -80,6 +80,6 @@ async function take(file: File): Promise<void> {
 }
 p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

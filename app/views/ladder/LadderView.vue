@@ -93,7 +93,7 @@ const shown = computed<Shown | undefined>(() => {
 }
 .none {
   margin: 0;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .none a {
   color: var(--accent-text);

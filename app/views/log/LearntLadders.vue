@@ -82,12 +82,12 @@ ul {
   margin: 0;
 }
 h3 {
-  font-size: 16px;
+  font-size: 1rem;
 }
 .line {
   display: grid;
   gap: 2px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .strip {
   display: grid;
@@ -98,7 +98,7 @@ h3 {
 ul {
   list-style: none;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   display: grid;
   gap: 4px;
 }

@@ -116,7 +116,7 @@ li {
   align-items: center;
   border-top: 1px solid var(--field-low);
   padding: 6px 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .split {
   display: flex;

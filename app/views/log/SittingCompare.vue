@@ -58,7 +58,7 @@ const sum = (at: number): string => {
   grid-template-columns: 70px minmax(0, 1fr);
   gap: 10px;
   align-items: center;
-  font-size: 14px;
+  font-size: 0.875rem;
   padding: 2px 0;
 }
 .split {

@@ -153,7 +153,7 @@ ul {
   padding: 0;
   display: grid;
   gap: 4px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 li {
   display: flex;

@@ -77,7 +77,7 @@ const runPaint = computed(
   align-content: start;
 }
 label {
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 p {
   margin: 6px 0;

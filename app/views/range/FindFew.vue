@@ -101,7 +101,7 @@ const status = computed(() => {
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.25;
   min-height: 2.5em;
 }

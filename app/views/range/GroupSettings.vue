@@ -114,7 +114,7 @@ const set = (made: Partial<FigurePlan>): void =>
   padding: 4px 0 10px;
 }
 label {
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .group :deep(.el-select) {
   display: block;

@@ -56,7 +56,7 @@ const lookOf = (id: string) => palette.palette.look([{ of: { puddle: id }, drops
 <style scoped>
 .downs {
   padding-top: 10px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 ul {
   list-style: none;

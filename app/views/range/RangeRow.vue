@@ -134,7 +134,7 @@ function label(step: RangeStep): string {
   min-width: 0;
 }
 h2 {
-  font-size: 17px;
+  font-size: 1.0625rem;
   line-height: 1.15;
 }
 h2 a {
@@ -144,7 +144,7 @@ h2 a {
 }
 p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.2;
 }
 .strip {
@@ -171,7 +171,7 @@ p {
   display: flex;
   align-items: flex-end;
   padding: 0 0 3px 5px;
-  font-size: 14px;
+  font-size: 0.875rem;
   white-space: nowrap;
 }
 .step :deep(.beads) {
@@ -179,7 +179,7 @@ p {
 }
 .how {
   padding: 6px 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .apart.el-button--small {
   height: 26px;

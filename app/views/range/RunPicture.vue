@@ -55,13 +55,13 @@ ol {
   display: flex;
   align-items: flex-end;
   padding: 0 0 3px 4px;
-  font-size: 14px;
+  font-size: 0.875rem;
   white-space: nowrap;
 }
 p {
   margin: 0;
   padding: 2px 4px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.15;
 }
 @media (max-width: 1000px) {

@@ -117,11 +117,11 @@ const care = ({ hazards }: Paint): string =>
 }
 li {
   min-width: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .untabled {
   padding: 0 0 10px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 p {
   margin: 0;
@@ -131,7 +131,7 @@ p {
 .name {
   padding-right: 3px;
   overflow-wrap: anywhere;
-  font-size: 13px;
+  font-size: 0.8125rem;
   font-weight: 700;
   padding-top: 4px;
 }

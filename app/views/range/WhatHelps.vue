@@ -46,7 +46,7 @@ ol {
   list-style: none;
   margin: 0;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.2;
 }
 li {

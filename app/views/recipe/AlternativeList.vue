@@ -82,14 +82,14 @@ li {
   align-self: stretch;
 }
 .numbers {
-  font-size: 14px;
+  font-size: 0.875rem;
   margin-left: 10px;
 }
 .parts {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 16px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .part {
   display: flex;

@@ -39,6 +39,6 @@ watch([() => props.target, () => store.paintsIn], forget)
 <style scoped>
 p {
   margin: 4px 0 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 </style>

@@ -150,7 +150,7 @@ const proof = computed(() => {
   flex: 1 0 70px;
   color: inherit;
   text-decoration: none;
-  font-size: 14px;
+  font-size: 0.875rem;
   border-bottom: 3px solid transparent;
   padding-bottom: 2px;
 }
@@ -202,7 +202,7 @@ const proof = computed(() => {
 }
 p {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .proof {
   display: flex;

@@ -51,12 +51,12 @@ const prefers = [
 .wishes {
   display: grid;
   gap: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .row {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 8px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -69,7 +69,7 @@ svg {
   stroke-width: 1.5;
 }
 text {
-  font-size: 10px;
+  font-size: 0.625rem;
   fill: var(--ink);
 }
 </style>

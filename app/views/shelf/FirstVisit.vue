@@ -67,14 +67,14 @@ const field = BLOOD.map((blood) =>
   align-self: center;
 }
 h1 {
-  font-size: 38px;
+  font-size: 2.375rem;
   line-height: 1.05;
   max-width: 14ch;
 }
 p {
   max-width: 46ch;
   margin: 16px 0 0;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .ways {
   display: flex;
@@ -102,7 +102,7 @@ p {
   color: #fff;
 }
 .soft {
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 @media (max-width: 820px) {
   .first {

@@ -131,7 +131,7 @@ function keep(): void {
   padding-top: 4px;
 }
 h2 {
-  font-size: 21px;
+  font-size: 1.3125rem;
   overflow-wrap: anywhere;
 }
 .about {
@@ -143,6 +143,6 @@ h2 {
 }
 .names {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

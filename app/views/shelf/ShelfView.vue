@@ -163,7 +163,7 @@ main > :deep(.trouble) {
   gap: 8px 16px;
 }
 h1 {
-  font-size: 30px;
+  font-size: 1.875rem;
 }
 p {
   margin: 0;

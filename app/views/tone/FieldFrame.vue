@@ -25,7 +25,7 @@ defineProps<{ top: string; bottom: string; across: readonly string[] }>()
 .across {
   display: flex;
   justify-content: space-between;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .down {
   writing-mode: vertical-rl;

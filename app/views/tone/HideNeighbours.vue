@@ -92,7 +92,7 @@ li {
   flex-wrap: wrap;
   gap: 0 8px;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .pair {
   display: flex;

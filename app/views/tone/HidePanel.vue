@@ -149,7 +149,7 @@ const chromas = computed(() =>
 }
 .hint {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .sliders {
   margin-left: 22px;

@@ -99,7 +99,7 @@ form,
   padding: 2px 0;
   background: transparent;
   text-align: left;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .swatch {
   flex: 0 0 44px;
@@ -123,10 +123,10 @@ form input::placeholder {
   color: var(--ink-soft);
 }
 .files .plain {
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 p {
   margin: 6px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

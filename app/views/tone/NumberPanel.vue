@@ -149,7 +149,7 @@ input[type='text'] {
   width: 100%;
   min-height: 44px;
   padding: 0 12px;
-  font-size: 20px;
+  font-size: 1.25rem;
   background: var(--field-high);
   border: 1px solid var(--line);
   border-radius: 3px;

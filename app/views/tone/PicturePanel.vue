@@ -111,7 +111,7 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
 }
 .hint {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .one {
   display: flex;
@@ -140,7 +140,7 @@ const kind = computed(() => (store.answer?.tone.kind === 'skin' ? 'skin' : 'hide
   display: flex;
   align-items: flex-end;
   padding: 2px 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .found p {
   margin: 6px 0;

@@ -42,7 +42,7 @@ h2 {
   margin-bottom: 6px;
 }
 h2 .soft {
-  font: 14px var(--text-face);
+  font: 0.875rem var(--text-face);
 }
 ul {
   display: grid;
@@ -56,6 +56,6 @@ ul {
   display: flex;
   align-items: flex-end;
   padding: 2px 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -204,7 +204,7 @@ function setState(state: StateName | ''): void {
   position: absolute;
   left: 8px;
   transform: translateY(-50%);
-  font-size: 14px;
+  font-size: 0.875rem;
   color: #000;
   pointer-events: none;
 }

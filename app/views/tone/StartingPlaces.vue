@@ -38,7 +38,7 @@ button {
   padding: 0;
   background: transparent;
   text-align: left;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.15;
 }
 span {

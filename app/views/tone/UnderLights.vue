@@ -41,7 +41,7 @@ const seen = computed(() => {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   margin-top: 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .patch {
   height: 34px;
@@ -51,6 +51,6 @@ span {
 }
 p {
   margin: 4px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -132,7 +132,7 @@ header {
 .act {
   margin: 0;
   min-height: 56px;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .page {
   overflow: auto;
@@ -151,7 +151,7 @@ header {
 }
 .then {
   margin: 0;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .ground {
   justify-content: start;

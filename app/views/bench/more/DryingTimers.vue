@@ -39,10 +39,10 @@ async function allow(): Promise<void> {
   display: grid;
   grid-template-columns: 76px minmax(0, 1fr);
   gap: 2px 10px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .timer b {
-  font-size: 26px;
+  font-size: 1.625rem;
   line-height: 1;
 }
 .timer button {

@@ -73,7 +73,7 @@ const dabs = computed(() => {
   border: 0;
   border-radius: 50%;
   font: inherit;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .aim {
   left: 50%;
@@ -88,7 +88,7 @@ const dabs = computed(() => {
 }
 @media (max-width: 640px) {
   .dab {
-    font-size: 16px;
+    font-size: 1rem;
   }
 }
 </style>

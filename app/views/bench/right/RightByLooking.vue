@@ -156,14 +156,14 @@ const isIn = (paint: string): boolean =>
   padding: 16px 24px;
 }
 h2 {
-  font-size: 28px;
+  font-size: 1.75rem;
 }
 p,
 ul {
   margin: 0;
   padding: 0;
   list-style: none;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 .answer {
   align-self: center;
@@ -171,7 +171,7 @@ ul {
   gap: 14px;
 }
 .answer li {
-  font-size: 38px;
+  font-size: 2.375rem;
   font-weight: 700;
 }
 .acts,
@@ -183,20 +183,20 @@ footer {
 .act {
   margin: 0;
   min-height: 56px;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 @media (max-width: 640px) {
   .right {
     padding: 8px 12px;
   }
   h2 {
-    font-size: 22px;
+    font-size: 1.375rem;
   }
   p {
-    font-size: 16px;
+    font-size: 1rem;
   }
   .answer li {
-    font-size: 28px;
+    font-size: 1.75rem;
   }
 }
 </style>

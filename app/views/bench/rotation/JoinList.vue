@@ -62,7 +62,7 @@ function toggle(id: string, joined: boolean): void {
   background: transparent;
   color: inherit;
   font: inherit;
-  font-size: 18px;
+  font-size: 1.125rem;
   text-align: left;
 }
 .one[aria-pressed='true'] {
@@ -70,7 +70,7 @@ function toggle(id: string, joined: boolean): void {
   background: var(--field-high);
 }
 .mark {
-  font-size: 22px;
+  font-size: 1.375rem;
   text-align: center;
 }
 </style>

@@ -68,7 +68,7 @@ const ROUND = 2 * Math.PI * 22
   fill: rgb(0 0 0 / 26%);
 }
 .copy {
-  font-size: 15px;
+  font-size: 0.9375rem;
   font-weight: 700;
   text-anchor: middle;
   fill: var(--ink);

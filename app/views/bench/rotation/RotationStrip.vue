@@ -100,7 +100,7 @@ function leave(): void {
   font: inherit;
 }
 .left {
-  font-size: 18px;
+  font-size: 1.125rem;
   padding-right: 6px;
 }
 /* Rings say enough where there is little room. */
@@ -112,7 +112,7 @@ function leave(): void {
 }
 .join {
   justify-content: center;
-  font-size: 28px;
+  font-size: 1.75rem;
 }
 .why {
   position: absolute;
@@ -127,7 +127,7 @@ function leave(): void {
   flex-wrap: wrap;
   gap: 10px;
   align-items: center;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 .why p {
   margin: 0;
@@ -135,6 +135,6 @@ function leave(): void {
 }
 .wide {
   min-height: 56px;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 </style>

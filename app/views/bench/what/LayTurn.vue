@@ -78,15 +78,15 @@ li {
 }
 .much {
   display: block;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 .missing {
   border: 1px solid;
   padding: 0 6px;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .waits b {
-  font-size: 44px;
+  font-size: 2.75rem;
 }
 p {
   margin: 0;
@@ -97,10 +97,10 @@ p {
     height: 48px;
   }
   .much {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   .waits b {
-    font-size: 34px;
+    font-size: 2.125rem;
   }
 }
 </style>

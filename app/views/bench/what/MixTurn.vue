@@ -89,15 +89,15 @@ const times = computed(() => props.well.given.times)
 .missing {
   border: 1px solid;
   padding: 0 6px;
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .note {
   margin: 0;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 @media (max-width: 640px) {
   .note {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
 }
 </style>

@@ -57,11 +57,11 @@ figcaption {
   width: min(100%, 420px);
   display: flex;
   justify-content: space-between;
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 @media (max-width: 640px) {
   figcaption {
-    font-size: 16px;
+    font-size: 1rem;
   }
   figure {
     padding: 4px 12px;

@@ -49,12 +49,12 @@ figure {
 }
 figcaption {
   padding: 6px 16px 10px;
-  font-size: 22px;
+  font-size: 1.375rem;
 }
 @media (max-width: 640px) {
   figcaption {
     padding: 2px 12px 4px;
-    font-size: 18px;
+    font-size: 1.125rem;
   }
 }
 </style>

@@ -31,7 +31,7 @@ const width = (within: number): string =>
   padding: 0;
   display: grid;
   gap: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 li {
   display: grid;

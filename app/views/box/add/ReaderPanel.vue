@@ -52,7 +52,7 @@ const words = {
 .reader {
   display: grid;
   gap: 8px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 p {
   margin: 0;
@@ -69,7 +69,7 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 li {
   display: flex;

@@ -101,7 +101,7 @@ legend {
   display: grid;
   place-content: center;
   border: 2px dashed var(--line);
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .ways {
   display: flex;
@@ -110,6 +110,6 @@ legend {
 }
 p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

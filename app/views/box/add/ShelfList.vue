@@ -139,7 +139,7 @@ ul {
   display: flex;
   gap: 8px;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .swatch {
   width: 40px;

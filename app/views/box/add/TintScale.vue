@@ -53,6 +53,6 @@ legend {
 }
 p {
   margin: 4px 0 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 </style>

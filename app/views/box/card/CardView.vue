@@ -185,7 +185,7 @@ ul {
 .flag,
 .warning {
   font-weight: 700;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 @media (max-width: 900px) {
   .work {

@@ -94,7 +94,7 @@ const fillings: Readonly<Record<StrengthKind, string>> = {
   grid-column: 1 / -1;
 }
 label {
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 input,
 textarea {
@@ -106,7 +106,7 @@ textarea {
   border-radius: 3px;
   padding: 2px 8px;
   font: inherit;
-  font-size: 15px;
+  font-size: 0.9375rem;
   color: inherit;
 }
 input::placeholder {
@@ -114,6 +114,6 @@ input::placeholder {
 }
 p {
   margin: 6px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

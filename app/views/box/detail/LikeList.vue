@@ -105,7 +105,7 @@ ul {
   list-style: none;
   display: grid;
   gap: 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 li {
   display: flex;

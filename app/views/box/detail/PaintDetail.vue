@@ -82,7 +82,7 @@ function remove(): void {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 8px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .card {
   height: 96px;
@@ -101,7 +101,7 @@ p {
   list-style: none;
   display: grid;
   gap: 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .cautions b {
   display: block;

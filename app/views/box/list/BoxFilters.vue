@@ -48,7 +48,7 @@ const orAny = <Key extends string>(any: string, keys: readonly Key[]) => [
   flex-wrap: wrap;
   gap: 6px 10px;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .filters > :deep(.el-input) {
   flex: 1 1 150px;

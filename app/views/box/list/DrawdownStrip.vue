@@ -52,7 +52,7 @@ const short = computed(() =>
   min-width: 0;
   height: 140px;
   contain: layout style;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .name {
   display: flex;
@@ -66,7 +66,7 @@ const short = computed(() =>
   padding: 4px 2px;
   min-width: 0;
   font-weight: 700;
-  font-size: 15px;
+  font-size: 0.9375rem;
   text-align: left;
   line-height: 1.15;
 }

@@ -168,7 +168,7 @@ async function save(kind: 'pdf' | 'png' | 'svg'): Promise<void> {
   flex-wrap: wrap;
   gap: 8px 12px;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .notes {
   flex: 1 1 200px;

@@ -162,7 +162,7 @@ function dropped(event: DragEvent): void {
   display: grid;
   gap: 8px;
   align-content: start;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .after {
   max-height: 130px;

@@ -38,6 +38,6 @@ const withCommas = format(',')
 }
 .own p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 </style>

@@ -102,7 +102,7 @@ const lookOf = ({ of }: PathMove): Lab | undefined => colourOf(of, palette.palet
   flex-wrap: wrap;
   gap: 8px 16px;
   align-items: end;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .asked > div {
   width: 92px;
@@ -132,7 +132,7 @@ p {
 }
 .what {
   display: block;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .parts {
   display: flex;

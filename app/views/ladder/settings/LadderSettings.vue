@@ -34,11 +34,11 @@ const leaf = useSessionStorage('ladder settings', 'shadow')
 .el-tabs :deep(.leaf) {
   display: grid;
   gap: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .el-tabs :deep(.leaf > p) {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.25;
 }
 </style>

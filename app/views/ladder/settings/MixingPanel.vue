@@ -192,7 +192,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
 .mixing {
   display: grid;
   gap: 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .three {
   display: grid;
@@ -233,7 +233,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
 }
 p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.25;
 }
 </style>

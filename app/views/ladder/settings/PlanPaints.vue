@@ -71,7 +71,7 @@ const more = computed(() => new Set(store.figure.bottles?.more))
   padding: 0;
   background: transparent;
   text-align: left;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.1;
   align-self: start;
 }
@@ -91,14 +91,14 @@ const more = computed(() => new Set(store.figure.bottles?.more))
   display: flex;
   flex-direction: column;
   align-items: flex-start;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 p {
   margin: 4px 0 0;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .none {
-  font-size: 16px;
+  font-size: 1rem;
 }
 a {
   color: var(--accent-text);

@@ -55,7 +55,7 @@ function bringIn(): void {
   gap: 8px 12px;
   align-content: start;
   align-items: center;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 h2 {
   flex: 1 0 100%;
@@ -65,7 +65,7 @@ h2 {
 }
 p {
   margin: 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   max-width: 52ch;
 }
 </style>

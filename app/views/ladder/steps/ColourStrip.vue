@@ -82,7 +82,7 @@ const columns = computed(() => props.steps.length)
 }
 .value {
   padding: 2px 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .threads {
   display: block;

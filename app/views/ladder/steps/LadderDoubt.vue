@@ -42,7 +42,7 @@ dl {
   margin: 0;
   display: grid;
   gap: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 .row {
   display: grid;

@@ -28,7 +28,7 @@ const status = computed(() => {
 <style scoped>
 .mixing {
   margin: 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
   line-height: 1.3;
   min-height: 2.6em;
 }

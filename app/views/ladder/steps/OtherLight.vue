@@ -37,7 +37,7 @@ const ladder = useLadder()
   flex: 1 0 96px;
   display: flex;
   flex-direction: column;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.25;
 }
 .patch {

@@ -58,7 +58,7 @@ const state = computed(() => (props.step.held ? 'poured' : props.step.kept ? 'ke
   border: 1px solid transparent;
   border-radius: 3px;
   background: transparent;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .lock svg {
   width: 14px;

@@ -114,7 +114,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 }
 .head {
   position: relative;
-  font-size: 14px;
+  font-size: 0.875rem;
 }
 .painted {
   position: absolute;
@@ -136,14 +136,14 @@ h2 a {
   padding: 2px 4px 6px;
 }
 .corner {
-  font-size: 14px;
+  font-size: 0.875rem;
   align-self: center;
 }
 .paint {
   display: flex;
   align-items: center;
   gap: 6px;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.1;
   padding-right: 6px;
   hyphens: auto;
@@ -164,14 +164,14 @@ h2 a {
   border-top: 1px solid var(--line);
   align-items: center;
   padding-top: 4px;
-  font-size: 15px;
+  font-size: 0.9375rem;
 }
 @media (max-width: 1000px) {
   .ladder {
     grid-template-columns: 108px repeat(var(--steps), minmax(72px, 1fr));
   }
   .name h2 {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 }
 @media (max-width: 640px) {
@@ -185,7 +185,7 @@ h2 a {
     left: 0;
     z-index: 1;
     background: var(--field);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 }
 </style>

@@ -73,7 +73,7 @@ const take = (file: File): void => picture.open(file, store.figure.id)
   margin: 0;
 }
 .next {
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 .beside {
   display: grid;

@@ -51,7 +51,7 @@ p {
   margin: 0 0 6px;
 }
 .verdict {
-  font-size: 18px;
+  font-size: 1.125rem;
 }
 ol {
   list-style: none;

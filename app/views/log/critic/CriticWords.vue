@@ -103,10 +103,10 @@ p {
   margin: 0;
 }
 .sum {
-  font-size: 17px;
+  font-size: 1.0625rem;
 }
 .good {
-  font-size: 20px;
+  font-size: 1.25rem;
 }
 ol {
   margin: 0;
