@@ -14,17 +14,48 @@ function lineAt(text: string, at: number): string {
   return `line ${lines.length}, column ${lines.at(-1)!.length + 1}`
 }
 
-/** Why text is no JSON, with the line. */
+/** Whether text is JSON as far as it goes, and only stops. */
+const stopsOnly = (said: string, length: number): boolean =>
+  /end of (JSON )?input|end of data|Unterminated/i.test(said) ||
+  Number(/position (\d+)/.exec(said)?.[1]) === length
+
+/** Text beyond this is not looked through for its fault, characters: it would take seconds. */
+const MOST_LOOKED_THROUGH = 2_000_000
+
+/** Length of the shortest beginning that no JSON begins with, by halves. */
+function faultAt(text: string): number {
+  let [sound, faulty] = [0, text.length]
+  while (faulty - sound > 1) {
+    const middle = (sound + faulty) >> 1
+    try {
+      JSON.parse(text.slice(0, middle))
+      sound = middle
+    } catch (error) {
+      if (stopsOnly(String(error), middle)) sound = middle
+      else faulty = middle
+    }
+  }
+  return sound
+}
+
+/** Where text stops being JSON: as the engine says it, by the character or by line and column, or looked for. */
+function faultIn(text: string, said: string): string {
+  const position = /position (\d+)/.exec(said)
+  if (position) return lineAt(text, Number(position[1]))
+  const line = /line (\d+) column (\d+)/.exec(said)
+  if (line) return `line ${line[1]}, column ${line[2]}`
+  return text.length > MOST_LOOKED_THROUGH ? 'the file' : lineAt(text, faultAt(text))
+}
+
+/** Why text is no JSON, with its line. */
 export function jsonError(text: string, error: unknown): ReadResult<never> {
-  const position = /position (\d+)/.exec(String(error))
-  const ends = /end of (JSON )?input|Unterminated/i.test(String(error))
-  const at = position ? Number(position[1]) : text.length
-  return refused(
-    lineAt(text, at),
-    ends
-      ? 'the file stops in the middle; it was cut off when it was saved or copied'
-      : 'this is not JSON as a project file is; something here does not belong',
-  )
+  const said = String(error)
+  return stopsOnly(said, text.length)
+    ? refused(
+        lineAt(text, text.length),
+        'the file stops in the middle; it was cut off when it was saved or copied',
+      )
+    : refused(faultIn(text, said), 'this is not JSON; something here does not belong')
 }
 
 /** Valibot's issues as places and messages. */
