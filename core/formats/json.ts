@@ -58,7 +58,16 @@ export function jsonError(text: string, error: unknown): ReadResult<never> {
     : refused(faultIn(text, said), 'this is not JSON; something here does not belong')
 }
 
+/** What Valibot says of its own accord, as one would say it. */
+function plainly(message: string): string {
+  const missing = /^Invalid key: Expected "(.+)" but received undefined$/.exec(message)
+  if (missing) return `"${missing[1]}" is missing`
+  const other = /^Invalid [\w ]+: Expected (.+) but received (.+)$/s.exec(message)
+  return other ? `is ${other[2]}; wanted is ${other[1]}` : message
+}
+
 /** Valibot's issues as places and messages. */
 export const issuesOf = (
   issues: readonly { path?: readonly { key: unknown }[]; message: string }[],
-): FileIssue[] => issues.map(({ path, message }) => ({ place: placeOf(path), message }))
+): FileIssue[] =>
+  issues.map(({ path, message }) => ({ place: placeOf(path), message: plainly(message) }))

@@ -1,6 +1,6 @@
 import type { Bottle, OwnPaint } from '../../project/bottle'
 import * as v from 'valibot'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import { mostOf } from '../../project/limits'
 import { issuesOf, jsonError } from '../json'
@@ -34,7 +34,7 @@ export function parseBox(text: string): ReadResult<Box> {
     return jsonError(text, error)
   }
   const result = v.safeParse(schema, data)
-  if (!result.success) return { ok: false, issues: issuesOf(result.issues as never).slice(0, 12) }
+  if (!result.success) return refusedFor(issuesOf(result.issues as never).slice(0, 12))
   const { paints, bottles } = result.output
   const twice = paints.find(({ id }, i) => paints.findIndex((one) => one.id === id) !== i)
   if (twice) return refused('paints', `"${twice.id}" is used twice`)

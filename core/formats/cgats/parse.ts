@@ -2,7 +2,7 @@ import type { FileIssue } from '../../project/issue'
 import type { Lab } from '../../colour/lab'
 import type { Illuminant, Observer, WhiteName } from '../../colour/white'
 import { decimal } from '../../numbers/decimal'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
@@ -99,7 +99,7 @@ function whiteOf(keywords: Table['keywords'], notes: string[]): WhiteName {
  */
 export function parseCgats(text: string): ReadResult<MeasurementFile> {
   const table = sections(tokensOf(text.replace(/^\uFEFF/, '')))
-  if ('message' in table) return { ok: false, issues: [table] }
+  if ('message' in table) return refusedFor([table])
   const { fields, data, keywords } = table
   if (fields.length > MOST_FIELDS)
     return refused(
@@ -107,7 +107,7 @@ export function parseCgats(text: string): ReadResult<MeasurementFile> {
       `has ${fields.length} fields; up to ${MOST_FIELDS} can be read`,
     )
   const counts = countIssues(table)
-  if (counts.length > 0) return { ok: false, issues: counts }
+  if (counts.length > 0) return refusedFor(counts)
   const sets = data.length / fields.length
   if (sets > MOST_SETS)
     return refused('the data', `${sets} readings; up to ${MOST_SETS} can be read`)
@@ -161,7 +161,7 @@ export function parseCgats(text: string): ReadResult<MeasurementFile> {
     measurements.push(one)
     if (issues.length >= MOST_ISSUES) break
   }
-  if (issues.length > 0) return { ok: false, issues }
+  if (issues.length > 0) return refusedFor(issues)
   scale(measurements)
   return { ok: true, value: { measurements, notes } }
 }

@@ -5,6 +5,7 @@ import * as v from 'valibot'
 import { wavelengthsNm } from '../../colour/spectrum'
 import type { Box } from '../box/parse'
 import { bottleSchema, ownPaintSchema } from '../box/schema'
+import { refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import { parseTable } from './table'
 
@@ -83,5 +84,5 @@ export function parseBoxCsv(text: string): ReadResult<Box> {
     if (paint && bottle && Object.keys(bottle).length > 0) box.bottles[paint.id] = bottle
     if (issues.length > 12) break
   }
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, value: box }
+  return issues.length > 0 ? refusedFor(issues) : { ok: true, value: box }
 }

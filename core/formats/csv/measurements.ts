@@ -3,7 +3,7 @@ import { csvOf } from './csvOf'
 import { labOf } from '../../colour/lab'
 import { wavelengthsNm } from '../../colour/spectrum'
 import type { ReadResult } from '../issues'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
 import { cellNumber, parseTable } from './table'
@@ -73,7 +73,7 @@ export function parseMeasurementsCsv(text: string): ReadResult<MeasurementFile> 
     else issues.push({ place: `line ${row.line}`, message: 'has no spectrum and no L, a, b' })
     return one
   })
-  if (issues.length > 0) return { ok: false, issues: issues.slice(0, MOST_ISSUES) }
+  if (issues.length > 0) return refusedFor(issues.slice(0, MOST_ISSUES))
   const notes = spectral.length >= 4 ? resampleNotes(spectral.map(({ nm }) => nm)) : []
   return { ok: true, value: { measurements, notes } }
 }

@@ -5,7 +5,7 @@ import type { OpacityClass } from '../../paint/paint'
 import { opacityClasses } from '../box/schema'
 import type { ReadResult } from '../issues'
 import { csvRows } from './table'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import { longest, mostOf } from '../../project/limits'
 
 /** A bottle as a painter lists it. */
@@ -82,5 +82,5 @@ export function parseShelfList(text: string): ReadResult<ListedBottle[]> {
       return []
     }
   })
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, value: bottles }
+  return issues.length > 0 ? refusedFor(issues) : { ok: true, value: bottles }
 }

@@ -3,7 +3,7 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import { illuminants } from '../../colour/white'
 import type { Illuminant, WhiteName } from '../../colour/white'
 import { decimal } from '../../numbers/decimal'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import type { Measurement, MeasurementFile } from '../measurement'
 import { resample, resampleNotes } from '../resample'
@@ -136,7 +136,7 @@ function labOfNode(lab: Node, { place, specs, issues, notes }: Told): Measuremen
 export function parseCxf(text: string): ReadResult<MeasurementFile> {
   const clean = text.replace(/^\uFEFF/, '')
   const broken = wellFormed(clean)
-  if (broken) return { ok: false, issues: [broken] }
+  if (broken) return refusedFor([broken])
   let root: unknown
   try {
     root = new XMLParser({
@@ -183,7 +183,7 @@ export function parseCxf(text: string): ReadResult<MeasurementFile> {
       })
     if (issues.length >= MOST_ISSUES) break
   }
-  if (issues.length > 0) return { ok: false, issues }
+  if (issues.length > 0) return refusedFor(issues)
   if (measurements.length === 0)
     return refused('ObjectCollection', 'no object has a reflectance spectrum or a CIELAB colour')
   return { ok: true, value: { measurements, notes: [...notes] } }

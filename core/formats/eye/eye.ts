@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import { issuesOf, jsonError } from '../json'
 import { eyeSchema, MOST_ANSWERS } from './schema'
@@ -31,9 +32,7 @@ export function parseEye(text: string): ReadResult<EyeRecord> {
     return jsonError(text, error)
   }
   const read = v.safeParse(eyeSchema, data, { abortEarly: true })
-  return read.success
-    ? { ok: true, value: read.output }
-    : { ok: false, issues: issuesOf(read.issues) }
+  return read.success ? { ok: true, value: read.output } : refusedFor(issuesOf(read.issues))
 }
 
 /**

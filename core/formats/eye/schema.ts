@@ -23,7 +23,7 @@ const settingsSchema = v.object({
 })
 
 export const eyeSchema = v.object({
-  format: v.literal('cobaltfinch-eye'),
+  format: v.literal('cobaltfinch-eye', 'this is no file of an eye; it says "cobaltfinch-eye"'),
   version: v.literal(1),
   answers: v.pipe(v.array(answerSchema), v.maxLength(MOST_ANSWERS)),
   settings: settingsSchema,

@@ -1,6 +1,6 @@
 import type { FileIssue } from '../../project/issue'
 import { labOfHex } from '../../colour/parseHex'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import type { MeasurementFile } from '../measurement'
 
@@ -29,7 +29,7 @@ export function parseGpl(text: string): ReadResult<MeasurementFile> {
     const hex = rgb.map((v) => v.toString(16).padStart(2, '0')).join('')
     return [{ name: found![4]?.trim() || `#${hex}`, lab: labOfHex(hex) }]
   })
-  if (issues.length > 0) return { ok: false, issues: issues.slice(0, 12) }
+  if (issues.length > 0) return refusedFor(issues.slice(0, 12))
   if (measurements.length === 0) return refused('the file', 'holds no colour')
   if (measurements.length > MOST_COLOURS)
     return refused(

@@ -2,7 +2,7 @@ import type { Project } from '../../project/commission'
 import { VERSION } from '../../project/commission'
 import * as v from 'valibot'
 import { issuesOf, jsonError } from '../json'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import { crossChecks } from '../../project/crossChecks'
 import { migrated } from './migrate/migrate'
@@ -62,7 +62,7 @@ function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<
   const newest = recognised(data)
   if (!newest.ok) return newest
   const { issues, project } = wrongWith(newest.value, paintIds)
-  if (issues.length > 0 || !project) return { ok: false, issues: issues.slice(0, MOST_ISSUES) }
+  if (issues.length > 0 || !project) return refusedFor(issues.slice(0, MOST_ISSUES))
   return { ok: true, value: project }
 }
 

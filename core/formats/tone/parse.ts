@@ -1,7 +1,7 @@
 import type { KeptTone } from '../../project/commission'
 import * as v from 'valibot'
 import { baseReflectance } from '../../tone/tone'
-import { refused } from '../issues'
+import { refused, refusedFor } from '../issues'
 import type { ReadResult } from '../issues'
 import { issuesOf, jsonError } from '../json'
 import { keptToneSchema } from '../project/toneSchema'
@@ -28,7 +28,7 @@ export function parseTones(text: string): ReadResult<KeptTone[]> {
     return jsonError(text, error)
   }
   const result = v.safeParse(schema, data)
-  if (!result.success) return { ok: false, issues: issuesOf(result.issues as never) }
+  if (!result.success) return refusedFor(issuesOf(result.issues as never))
   for (const [i, { tone }] of result.output.tones.entries())
     try {
       baseReflectance(tone)
