@@ -178,7 +178,14 @@ export { ingredientKey, isBottle, sameIngredient, sameParts } from './puddle/pud
 export type { Ingredient, PartsOf, Puddle, PuddlePart } from './puddle/puddle'
 export { bottlesIn, holds, PuddleError } from './puddle/content'
 export { dropsIn } from './puddle/drops'
-export { canBeGiven, dispensed, lessThanADrop, MOST_OF_ONE, TOUCH } from './puddle/dispense'
+export {
+  canBeGiven,
+  dispensed,
+  lessThanADrop,
+  MOST_OF_ONE,
+  nextAmount,
+  TOUCH,
+} from './puddle/dispense'
 export { palettePlan, takenFromBottles } from './puddle/palettePlan'
 export type { PalettePlan, PlannedPuddle } from './puddle/palettePlan'
 export { spoken } from './puddle/spoken'

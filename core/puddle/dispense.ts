@@ -6,7 +6,7 @@ export const TOUCH = 0.1
  * Amounts of less than a drop that can be given: half a drop, or touches, up to nine: a few more touches are less paint
  * than a puddle that is twice as large so that they come to a drop.
  */
-export const lessThanADrop = [1, 2, 3, 4, 5, 6, 7, 8, 9].map((many) => many * TOUCH)
+export const lessThanADrop = [1, 2, 3, 4, 5, 6, 7, 8, 9].map((many) => many / 10)
 /** More drops of one bottle in one go are miscounted; common practice, no source. */
 export const MOST_OF_ONE = 24
 
@@ -28,6 +28,19 @@ const nearestAmount = (drops: number): number =>
  * @example canBeGiven(2.25) // false
  */
 export const canBeGiven = (drops: number): boolean => near(nearestAmount(drops), drops)
+
+/** By hand a half comes after four touches, and a drop after that. */
+const byHand = lessThanADrop.filter((one) => one <= 0.5)
+
+/**
+ * The next amount by hand, more or fewer: a touch of what is less than half a drop, else a drop; 0 is none of it.
+ * @example nextAmount(0.3, 1) // 0.4
+ */
+export function nextAmount(drops: number, by: 1 | -1): number {
+  if (by === 1) return byHand.find((one) => one > drops + 1e-6) ?? Math.floor(drops) + 1
+  if (drops > 1) return Math.ceil(drops) - 1
+  return byHand.findLast((one) => one < drops - 1e-6) ?? 0
+}
 
 /**
  * Whether a mix may say so many drops: what can be given, and what older files have, whole drops with a half or a

@@ -4,6 +4,7 @@ import type { Illuminant } from '../colour/white'
 import type { Paint } from '../paint/paint'
 import { constrained } from './advice/constraints'
 import type { Constrained, Constraints } from './advice/constraints'
+import { canBePoured } from './advice/practical'
 import { withTouches } from './advice/touches'
 import type { Limits, RecipeRequest } from './recipe'
 import { colourObjective, spectralObjective } from './search/objective'
@@ -30,8 +31,21 @@ export interface WishedRequest extends Limits {
  * The box as it is searched, and the test that its mixes have to pass.
  * @example boxOf(wished).paints.length // 6
  */
-export const boxOf = ({ paints, white, touches, constraints }: WishedRequest): Constrained =>
-  constrained(touches ? withTouches(paints, white) : paints, constraints)
+export function boxOf({ paints, white, touches, constraints }: WishedRequest): Constrained {
+  const box = constrained(touches ? withTouches(paints, white) : paints, constraints)
+  const poured = (members: ArrayLike<number>, drops: ArrayLike<number>, count: number): boolean =>
+    canBePoured(
+      Array.from({ length: count }, (_, i) => ({
+        paint: box.paints[members[i]!]!,
+        drops: drops[i]!,
+      })),
+    )
+  return {
+    ...box,
+    allows: (members, drops, count) =>
+      box.allows(members, drops, count) && poured(members, drops, count),
+  }
+}
 
 /**
  * The exact search for a request with wishes; one of several that share it when `share` is given.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lessThanADrop, MOST_OF_ONE } from '../../../core'
+import { lessThanADrop, MOST_OF_ONE, nextAmount } from '../../../core'
 import type { Lab } from '../../../core'
 import { amountWords, countWords } from '../../words/amounts'
 import DropBeads from '../DropBeads.vue'
@@ -7,18 +7,10 @@ import DropBeads from '../DropBeads.vue'
 /** How much of something: beads, with a key or a button for one more and one less, down to a touch. */
 const props = defineProps<{ what: string; lab: Lab | undefined; drops: number }>()
 const emit = defineEmits<{ change: [drops: number] }>()
-/** By hand a half comes after four touches, and a drop after that. */
-const small = lessThanADrop.filter((one) => one <= 0.5)
-const least = small[0]!
+const [least] = lessThanADrop
 
-function next(by: 1 | -1): number {
-  const { drops } = props
-  if (by === 1) return small.find((one) => one > drops) ?? Math.floor(drops) + 1
-  if (drops > 1) return Math.ceil(drops) - 1
-  return small.findLast((one) => one < drops) ?? least
-}
 function alter(by: 1 | -1): void {
-  const drops = next(by)
+  const drops = Math.max(least!, nextAmount(props.drops, by))
   if (drops <= MOST_OF_ONE && drops !== props.drops) emit('change', drops)
 }
 function keys(event: KeyboardEvent): void {

@@ -122,6 +122,34 @@ describe('the ladder of the chosen figure', () => {
     expect(ladder.proved).toBe(true)
   })
 
+  it('of less than a drop one more or fewer is a touch, and below a touch it is gone', async () => {
+    const { store, ladder } = begin()
+    await still(ladder)
+    const black = { bottle: 'carbon-black' }
+    const drops = () =>
+      ladder.steps
+        .find(({ key }) => key === 'base')!
+        .made.find(({ of }) => 'bottle' in of && of.bottle === black.bottle)?.drops
+    store.keep('base', [
+      { of: { bottle: 'titanium-white' }, drops: 4 },
+      { of: black, drops: 0.3 },
+    ])
+    ladder.addDrops('base', black, 1)
+    expect(drops()).toBeCloseTo(0.4, 9)
+    for (const _ of [1, 2]) ladder.addDrops('base', black, 1)
+    expect(drops()).toBe(1)
+    ladder.addDrops('base', black, -1)
+    expect(drops()).toBeUndefined()
+    store.keep('base', [
+      { of: { bottle: 'titanium-white' }, drops: 4 },
+      { of: black, drops: 0.2 },
+    ])
+    ladder.addDrops('base', black, -1)
+    expect(drops()).toBeCloseTo(0.1, 9)
+    ladder.addDrops('base', black, -1)
+    expect(drops()).toBeUndefined()
+  })
+
   it('keeps a mix by hand whatever the search finds, and finds it anew when it is let go', async () => {
     const { store, ladder } = begin()
     await still(ladder)

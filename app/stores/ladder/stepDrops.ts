@@ -1,5 +1,5 @@
 import type { ShownStep } from './shownStep'
-import { isBottle, sameIngredient, stepPuddle } from '../../../core'
+import { isBottle, nextAmount, sameIngredient, stepPuddle } from '../../../core'
 import type { Ingredient, PuddlePart, StepKey } from '../../../core'
 import { useProject } from '../project/project'
 
@@ -11,7 +11,9 @@ export function useStepDrops(steps: () => readonly ShownStep[]) {
     const step = steps().find((one) => one.key === key)
     if (!step) return
     const had = step.made.find((part) => sameIngredient(part.of, of))
-    const drops = (had?.drops ?? 0) + by
+    // Of less than a drop one more is a touch: a drop and three touches is no amount.
+    const inTouches = had !== undefined && had.drops < 1 && Math.abs(by) === 1
+    const drops = inTouches ? nextAmount(had.drops, by > 0 ? 1 : -1) : (had?.drops ?? 0) + by
     const made = had
       ? step.made.map((part) => (part === had ? { of, drops } : part))
       : [...step.made, { of, drops }]

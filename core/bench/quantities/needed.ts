@@ -11,7 +11,7 @@ const LOSS = 2.5
 /** Drops that stay in the brush and on the palette of every puddle, thinner counted (from memory). */
 const KEPT_WET = 2
 /** What the tip of a brush takes up for an eye or a tooth: three touches, thinner not counted (from memory). */
-export const BRUSH_TIP = 0.3
+const BRUSH_TIP = 0.3
 
 /**
  * Drops of paint that stay in the brush and on the palette of a puddle that is painted from. What takes less than a touch

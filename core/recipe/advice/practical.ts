@@ -39,8 +39,11 @@ const isTwice = (parts: readonly Part<Paint>[]): boolean =>
       parts.some((other) => other.paint !== paint && other.paint.pigments[0] === paint.pigments[0]),
   )
 
-/** A bottle is given once: in drops, in halves or in touches, never a drop and a half; of halves one, of touches four. */
-function canBePoured(parts: readonly Part<Paint>[]): boolean {
+/**
+ * A bottle is given once: in drops, in halves or in touches, never a drop and a half; of halves one, of touches four; a
+ * strong pigment from its bottle or from what was let down of it.
+ */
+export function canBePoured(parts: readonly Part<Paint>[]): boolean {
   const bottles = new Set(parts.map(({ paint }) => untouched(paint.id)))
   return (
     bottles.size === parts.length &&

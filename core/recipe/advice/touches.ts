@@ -91,10 +91,10 @@ export function isStrong(paint: Paint, white: Mixture): boolean {
   return deltaE00(seen(tint), seen(white)) > STRONG
 }
 
-/** The box with every strong paint also in halves and touches; weak paints as they are. */
+/** The box with every strong bottle also in halves and touches; weak ones and what is let down as they are. */
 export const withTouches = (paints: readonly Paint[], white: Mixture): Paint[] => [
   ...paints,
   ...paints
-    .filter((paint) => isStrong(paint, white))
+    .filter((paint) => !paint.id.startsWith(LET_DOWN) && isStrong(paint, white))
     .flatMap((paint) => touchAmounts.map(({ share }) => touchOf(paint, share))),
 ]

@@ -29,7 +29,7 @@ const moves: Record<string, [number, number]> = {
 const changes: Record<string, number> = { ArrowUp: 1, '+': 1, ArrowDown: -1, '-': -1 }
 
 function alter(by: number): void {
-  if (props.drops + by >= 0 && props.drops + by <= MOST_OF_ONE) emit('change', by)
+  if (by > 0 ? props.drops + by <= MOST_OF_ONE : props.drops > 0) emit('change', by)
 }
 function key(event: KeyboardEvent): void {
   const by = changes[event.key]
