@@ -2,7 +2,7 @@ import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import { moveKey } from '../../../core'
+import { ingredientKey, moveKey } from '../../../core'
 import { useCoats } from '../coats/coats'
 import { useLadder } from '../ladder/ladder'
 import { useProject } from '../project/project'
@@ -63,6 +63,30 @@ describe('the bench', () => {
     expect(store.project.mixed).toEqual([])
     await until(() => bench.left).toBe(all)
     expect(JSON.parse(bottles())['titanium-white'].leftMl).toBeCloseTo(10, 9)
+  })
+
+  it('says of a well that is mixed again that it has dried up, and of no other', async () => {
+    const { store, bench } = await begin()
+    const first = bench.turn!
+    expect(first.kind).toBe('mix')
+    const mixes = () => bench.mixedFor(bench.now!.move)
+    const [well] = mixes()
+    expect(mixes().some(({ of }) => bench.mixedBefore(of))).toBe(false)
+    bench.next()
+    // It stands open, so it is not mixed again.
+    await nextTick()
+    const standing = store.project.mixed!
+    expect(standing).toHaveLength(1)
+    expect(mixes().some(({ of }) => bench.mixedBefore(of))).toBe(false)
+    store.setMixed(standing.map((one) => ({ ...one, at: one.at - 24 * 3_600_000 })))
+    await until(() => mixes().some(({ of }) => ingredientKey(of) === ingredientKey(well!.of))).toBe(
+      true,
+    )
+    expect(
+      mixes()
+        .filter(({ of }) => bench.mixedBefore(of))
+        .map(({ of }) => of),
+    ).toEqual([well!.of])
   })
 
   it('mixes for a figure alongside are those it has when it is chosen itself', async () => {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, watch } from 'vue'
-import { moveKey, remainingMoves, takenFromBottles } from '../../../core'
+import { ingredientKey, moveKey, remainingMoves, takenFromBottles } from '../../../core'
 import type { BenchMove, FigureBench, Ingredient, PlannedPuddle, StackCoat } from '../../../core'
 import type { ScheduleApi } from '../../workers/scheduleWorker'
 import { threads } from '../../workers/threads'
@@ -98,6 +98,9 @@ export const useBench = defineStore('bench', () => {
       return new Set(mixed.value.flatMap(({ well, at }) => (at > dried ? well : [])))
     },
   })
+  /** Whether what has to be mixed was mixed before: it has dried up since. */
+  const mixedBefore = (of: Ingredient): boolean =>
+    mixed.value.some(({ well }) => well === ingredientKey(of))
   /** Puddles that are still to be mixed, in their order. */
   const mixesToCome = computed(() =>
     mixing.value.map(({ move, wells }) => ({
@@ -186,6 +189,7 @@ export const useBench = defineStore('bench', () => {
     figureName,
     palettes,
     mixedFor,
+    mixedBefore,
     wellsOf,
     wellOf,
     coatOf,

@@ -44,6 +44,7 @@ const times = computed(() => props.well.given.times)
       </button>
     </li>
   </ul>
+  <p v-if="bench.mixedBefore(well.of)" class="note">mixed before; it has dried up since</p>
   <p v-if="times > 1" class="note">{{ timesWords(times) }}</p>
   <p v-if="well.left > 0.24" class="note soft">{{ aboutWords(well.left) }} will be left over</p>
 </template>
