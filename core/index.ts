@@ -186,7 +186,7 @@ export {
   nextAmount,
   TOUCH,
 } from './puddle/dispense'
-export { palettePlan, takenFromBottles } from './puddle/palettePlan'
+export { palettePlan, pourOf, takenFromBottles } from './puddle/palettePlan'
 export type { PalettePlan, PlannedPuddle } from './puddle/palettePlan'
 export { spoken } from './puddle/spoken'
 export type { Named } from './puddle/spoken'

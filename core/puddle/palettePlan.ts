@@ -44,6 +44,26 @@ export interface PalettePlan {
 }
 
 /**
+ * How much is mixed of a puddle of which so much is painted and poured on, and what of it stays and is left.
+ * @param kept drops that usually stay in brush and on palette.
+ * @example pourOf([{ of: { bottle: 'yellow-ochre' }, drops: 1 }], 3, 1).given.drops // [4]
+ */
+export function pourOf(
+  parts: readonly PuddlePart[],
+  used: number,
+  kept: number,
+): Pick<PlannedPuddle, 'given' | 'kept' | 'left'> {
+  const given = dispensed(
+    parts.map(({ drops }) => drops),
+    used + SURE_OF_KEPT * kept,
+    // What is poured of puddles is a plain ratio of them.
+    parts.every(({ of }) => isBottle(of)),
+  )
+  const stays = Math.min(kept, given.total - used)
+  return { given, kept: stays, left: given.total - used - stays }
+}
+
+/**
  * How much of every puddle is mixed, so that each holds what is painted with it and what goes into others, in amounts
  * that can be dispensed. A puddle that is only poured from is mixed for that alone.
  * @throws PuddleError for a mix that is not there or holds itself.
@@ -77,24 +97,16 @@ export function palettePlan(wanted: readonly Wanted[], partsOf: PartsOf): Palett
       const parts = inside(of)
       const out = poured.get(key) ?? []
       const own = painted.get(key) ?? 0
-      const usuallyKept = stays.get(key) ?? (isBottle(of) ? 0 : KEPT_OF_POURED)
-      const used = own + dropsIn(out)
-      const ratio = parts.map(({ drops }) => drops)
-      const given = dispensed(
-        ratio,
-        used + SURE_OF_KEPT * usuallyKept,
-        // What is poured of puddles is a plain ratio of them.
-        parts.every((part) => isBottle(part.of)),
-      )
+      const kept = stays.get(key) ?? (isBottle(of) ? 0 : KEPT_OF_POURED)
+      const pour = pourOf(parts, own + dropsIn(out), kept)
       if (!isBottle(of))
         parts.forEach((part, i) => {
           if (isBottle(part.of)) return
           const from = ingredientKey(part.of)
-          const drops = given.drops[i]! * given.times
+          const drops = pour.given.drops[i]! * pour.given.times
           poured.set(from, [...(poured.get(from) ?? []), { into: of, drops }])
         })
-      const kept = Math.min(usuallyKept, given.total - used)
-      return { of, parts, given, painted: own, kept, poured: out, left: given.total - used - kept }
+      return { of, parts, painted: own, poured: out, ...pour }
     })
     .reverse()
   return { puddles, bottles: takenFromBottles(puddles) }

@@ -1,5 +1,6 @@
 import { jobOfFigure } from '../../app/stores/ladder/plan'
-import { ladderTargets, mixingBox, mixLadder, reachedEnds, starterPaints } from '../../core'
+import { smallBox } from '../../app/stores/palette/smallBox'
+import { ladderTargets, mixLadder, reachedEnds, starterPaints } from '../../core'
 import type { ClosestRecipes, Figure, MixingBox, Paint } from '../../core'
 import { lowTide } from '../../demo/lowTide'
 
@@ -10,27 +11,16 @@ export const SWAPS = [12, 13, 14].map((other) => TABLE.map((at) => (at === 11 ? 
 export const bottles = (places: readonly number[]): Paint[] =>
   places.map((at) => starterPaints[at]!)
 
-const paintOf = (id: string): Paint => starterPaints.find((paint) => paint.id === id)!
+const demo = lowTide(starterPaints.map(({ id }) => id))
 const boxes = new Map<string, MixingBox>()
-/** What puddles are mixed from as in the rooms: bottles, the demo's two let-downs, strong bottles in halves and touches. */
+/** What puddles are mixed from in the rooms; the same again for the same bottles, so that what was mixed of it is known. */
 function boxOf(paints: readonly Paint[]): MixingBox {
   const key = paints.map(({ id }) => id).join(' ')
-  const had = boxes.get(key)
-  if (had) return had
-  const letDowns = demo.puddles!.map(({ id, name, parts }) => ({
-    id,
-    name: name!,
-    parts: parts.map(({ of, drops }) => ({
-      paint: paintOf((of as { bottle: string }).bottle),
-      drops,
-    })),
-  }))
-  const box = mixingBox(paints, letDowns, paintOf('titanium-white'))
+  const box = boxes.get(key) ?? smallBox(paints, demo.puddles!)
   boxes.set(key, box)
   return box
 }
 
-const demo = lowTide(starterPaints.map(({ id }) => id))
 export const figures = Array.from({ length: FIGURES }, (_, i): Figure => ({
   ...structuredClone(demo.figures[i % demo.figures.length]!),
   id: `figure-${i}`,

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { dispensed, dropsIn, ingredientKey, isBottle, moveKey } from '../../../core'
+import { dropsIn, ingredientKey, isBottle, moveKey, pourOf } from '../../../core'
 import type { BenchMove, DoneMove, Ingredient, PlannedPuddle, ScheduledMove } from '../../../core'
 import type { FigurePalette } from '../palette/figurePalette'
 
@@ -37,17 +37,8 @@ function wantedOf(of: Ingredient, palettes: ReadonlyMap<string, FigurePalette>):
 function portion(one: PlannedPuddle, wanted: number, share: number): PlannedPuddle {
   const alone = one.painted + dropsIn(one.poured)
   if (share >= 1 && Math.abs(wanted - alone) < 1e-9) return one
-  const need = wanted * share + one.kept
-  const given = dispensed(
-    one.parts.map(({ drops }) => drops),
-    need,
-  )
-  return {
-    ...one,
-    given,
-    painted: wanted * share - dropsIn(one.poured),
-    left: given.total - need,
-  }
+  const used = wanted * share
+  return { ...one, ...pourOf(one.parts, used, one.kept), painted: used - dropsIn(one.poured) }
 }
 
 /** What has to be mixed for the moves that are to come, in their order. */
