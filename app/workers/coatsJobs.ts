@@ -43,5 +43,11 @@ export interface AccentReply extends Omit<Accent, 'parts'> {
 export interface SmallReply {
   key: string
   name: string
-  steps: { lab: Lab; parts: BottleDrops[]; deltaE00: number }[]
+  steps: {
+    lab: Lab
+    parts: BottleDrops[]
+    deltaE00: number
+    /** Where that is less paint: parts of the middle, and of one bottle more. */
+    ofMiddle?: { middle: number; bottle: BottleDrops; lab: Lab }
+  }[]
 }

@@ -38,7 +38,11 @@ const api = {
   small: (paints: Paint[]): SmallReply[] =>
     mixSmallLadders(paints.slice(0, MOST_UNDER)).map(({ steps, ...one }) => ({
       ...one,
-      steps: steps.map(({ parts, ...rest }) => ({ ...rest, parts: partsById(parts) })),
+      steps: steps.map(({ parts, ofMiddle, ...rest }) => ({
+        ...rest,
+        parts: partsById(parts),
+        ...(ofMiddle && { ofMiddle: { ...ofMiddle, bottle: partsById([ofMiddle.bottle])[0]! } }),
+      })),
     })),
   answers({ coat, target: wanted, aim, end, paints }: CoatsJob): CoatsReply {
     const { over, knock } = endAnswers(coat, { wanted, end, aim }, paints)

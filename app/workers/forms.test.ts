@@ -14,7 +14,6 @@ const LIGHTS = spread(50)
 /** Rays to a lamp of the width that shadows are baked for. */
 const RAYS = 16
 
-
 /** What part of a lamp a point sees, by rays through the triangles (three-mesh-bvh). */
 function tracer({ positions, normals, triangles }: Mesh) {
   const geometry = new BufferGeometry()

@@ -1,3 +1,4 @@
+import { gcd } from '../numbers/gcd'
 import { dropsIn } from './drops'
 
 /** What a toothpick takes up, as a share of a drop; from memory, common practice, no source. */
@@ -53,10 +54,11 @@ export const canBeSaid = (drops: number): boolean =>
 
 /**
  * A part may be out of its ratio by so much: pouring the mix again is as far out, since two drops of one bottle differ by
- * a tenth and touches by more (from memory). In this way one and a half times a puddle of odd halves can be poured, not
- * only twice.
+ * a tenth and two touches by a fifth (from memory). In this way one and a half times a puddle of odd halves can be poured,
+ * not only twice.
  */
-const UNEVEN = 0.125
+const UNEVEN = { drops: 0.125, touches: 0.2 } as const
+const EVEN = { drops: 0, touches: 0 } as const
 
 /** A mix in amounts that can be given. */
 export interface Dispensed {
@@ -75,17 +77,42 @@ export interface Dispensed {
 const sum = (drops: readonly number[]): number => dropsIn(drops.map((n) => ({ drops: n })))
 
 /** Whether no part is further out of the ratio than by such a share of it; the ratio is told as of so many drops. */
-function keeps(ratio: readonly number[], drops: readonly number[], within: number): boolean {
+function keeps(
+  ratio: readonly number[],
+  drops: readonly number[],
+  within: Record<'drops' | 'touches', number>,
+): boolean {
   const by = sum(drops) / sum(ratio)
-  return drops.every((given, i) => Math.abs(given / (ratio[i]! * by) - 1) <= within + 1e-6)
+  return drops.every((given, i) => {
+    const out = Math.abs(given / (ratio[i]! * by) - 1)
+    return out <= (given < 0.5 ? within.touches : within.drops) + 1e-6
+  })
 }
 
 /** Puddles of a ratio in which every part can be given and is out by no more than said, the smallest first. */
-function sizesOf(ratio: readonly number[], within: number): number[][] {
+function sizesOf(
+  ratio: readonly number[],
+  within: Record<'drops' | 'touches', number>,
+): number[][] {
   const main = Math.max(...ratio)
   return amounts
     .map((amount) => ratio.map((part) => nearestAmount((part * amount) / main)))
     .filter((drops) => keeps(ratio, drops, within))
+}
+
+/**
+ * Drops of the smallest puddle of a mix that can be dispensed part by part just as its ratio says.
+ * @param ratio drops of each part, in whole touches.
+ * @example smallestOf([4, 0.2]) // 2.1
+ */
+export function smallestOf(ratio: readonly number[]): number {
+  const touches = ratio.map((drops) => Math.round(drops / TOUCH))
+  const by = touches.reduce(gcd)
+  const whole = touches.reduce((all, one) => all + one, 0)
+  for (let n = 1; n < by; n++)
+    if (touches.every((one) => canBeGiven(((one * n) / by) * TOUCH)))
+      return (TOUCH * whole * n) / by
+  return TOUCH * whole
 }
 
 /** Seven touches or more of one bottle are counted only where that saves so many drops (from memory). */
@@ -115,7 +142,7 @@ export function dispensed(
 ): Dispensed {
   if (ratio.length === 0 || !ratio.every((part) => part > 0 && Number.isFinite(part)))
     throw new RangeError(`parts ${ratio.join(' : ')}; each has to be more than 0`)
-  const sizes = sizesOf(ratio, uneven ? UNEVEN : 0)
+  const sizes = sizesOf(ratio, uneven ? UNEVEN : EVEN)
   const main = Math.max(...ratio)
   const most = sizes.at(-1) ?? ratio.map((part) => nearestAmount((part * MOST_OF_ONE) / main))
   const times = Math.max(1, Math.ceil(wanted / sum(most) - 1e-9))
@@ -124,7 +151,7 @@ export function dispensed(
     drops,
     times,
     total: times * sum(drops),
-    exact: keeps(ratio, drops, 0),
+    exact: keeps(ratio, drops, EVEN),
     near: sizes.length > 0,
   }
 }

@@ -1,6 +1,6 @@
 import type { BottleDrops } from './parts'
 import { bottlesIn } from './content'
-import { dispensed } from './dispense'
+import { dispensed, TOUCH } from './dispense'
 import type { Dispensed } from './dispense'
 import { dropsIn } from './drops'
 import { ingredientKey, isBottle } from './puddle'
@@ -8,8 +8,8 @@ import type { Ingredient, PartsOf, PuddlePart } from './puddle'
 
 /** What stays where a puddle stood that is only poured from, drops (from memory). */
 const KEPT_OF_POURED = 0.5
-/** What stays in brush and on palette is not known to a tenth: nothing more is poured for the last tenth of it. */
-const SURE_OF_KEPT = 0.9
+/** What stays in brush and on palette is not known to a touch: nothing more is poured for the last of it. */
+const UNSURE = TOUCH
 
 /** A puddle, or a bottle as it is, that is painted with, and how much of it. */
 export interface Wanted {
@@ -55,7 +55,7 @@ export function pourOf(
 ): Pick<PlannedPuddle, 'given' | 'kept' | 'left'> {
   const given = dispensed(
     parts.map(({ drops }) => drops),
-    used + SURE_OF_KEPT * kept,
+    used + Math.max(0, kept - UNSURE),
     // What is poured of puddles is a plain ratio of them.
     parts.every(({ of }) => isBottle(of)),
   )

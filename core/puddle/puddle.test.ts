@@ -150,10 +150,11 @@ describe('amounts', () => {
       if (uneven.exact) continue
       const aim = seen(paints, ratio)
       off.given.push(deltaE00(aim, seen(paints, uneven.drops)))
-      // Each drop, each half and each touch by itself a tenth larger or smaller.
-      const once = ratio.map(
-        (drops) => drops * (1 + (0.1 * normal()) / Math.sqrt(Math.max(1, drops))),
-      )
+      // Each drop and each half by itself a tenth larger or smaller, each touch a fifth.
+      const once = ratio.map((drops) => {
+        const by = drops < 0.5 ? 0.2 / Math.sqrt(10 * drops) : 0.1 / Math.sqrt(Math.max(1, drops))
+        return drops * (1 + by * normal())
+      })
       off.again.push(deltaE00(aim, seen(paints, once)))
     }
     const mean = (all: readonly number[]) => all.reduce((sum, one) => sum + one, 0) / all.length

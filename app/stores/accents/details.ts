@@ -34,6 +34,10 @@ function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTon
   }
 }
 
+/** An eye's white is of no figure: what is found the same for several is one puddle, mixed once for all of them. */
+export const smallId = (key: string, tone: DetailTone, made: readonly PuddlePart[]): string =>
+  `:${key} ${tone} ${JSON.stringify(made)}`
+
 /** Eyes, teeth, claws and mouth as they are on a figure, or would be. */
 export const detailsOf = (
   { details = [] }: Pick<Figure, 'details'>,
@@ -43,6 +47,7 @@ export const detailsOf = (
   smallLadders.map(({ key, name, words }) => {
     const chosen = details.find((one) => one.key === key)
     const steps = found.find((one) => one.key === key)?.steps
+    const middle = steps && bottleParts(steps[1]!.parts)
     return {
       key,
       name,
@@ -52,9 +57,14 @@ export const detailsOf = (
         const of = chosen?.[tone]
         if (of) return [ownTone(tone, of, contents)]
         const step = steps?.[i]
-        return step && step.parts.every(({ paint }) => isKnown(paint))
-          ? [{ tone, made: bottleParts(step.parts), lab: step.lab }]
-          : []
+        if (!step || !step.parts.every(({ paint }) => isKnown(paint))) return []
+        const { ofMiddle } = step
+        // Beside a middle of the painter's own it is mixed by itself.
+        if (!ofMiddle || chosen?.middle)
+          return [{ tone, made: bottleParts(step.parts), lab: step.lab }]
+        const from = { puddle: smallId(key, 'middle', middle!) }
+        const made = [{ of: from, drops: ofMiddle.middle }, ...bottleParts([ofMiddle.bottle])]
+        return [{ tone, made, lab: ofMiddle.lab }]
       }),
     }
   })

@@ -1,5 +1,6 @@
 import { coatKinds, EVERYWHERE, usualAmounts } from '../../../core'
 import type { Figure, Ingredient, Painted, PuddlePart, SpotShares, StepKey } from '../../../core'
+import { smallId } from '../accents/details'
 import type { ShownDetail } from '../accents/details'
 import type { Glazes } from '../accents/glazes'
 import { stackPlanOf } from '../coats/stackPlanOf'
@@ -37,9 +38,6 @@ export const glazedWith = (
   if (!glaze || glaze.passes === 0) return undefined
   return glaze.of ?? { puddle: foundId(figure, place) }
 }
-/** An eye's white is of no figure: what is found the same for several is one puddle, mixed once for all of them. */
-const smallId = (key: string, tone: string, made: readonly PuddlePart[]): string =>
-  `:${key} ${tone} ${JSON.stringify(made)}`
 /** What the tones of an eye, of teeth, of claws are painted with. */
 export const detailedWith = ({ key, tones }: ShownDetail): Ingredient[] =>
   tones.map(({ tone, of, made }) => of ?? { puddle: smallId(key, tone, made) })

@@ -85,7 +85,12 @@ export const usePalette = defineStore('palette', () => {
   function settled(of: Ingredient): Ingredient | undefined {
     const one = isBottle(of) ? undefined : palette.value.found.find(({ id }) => id === of.puddle)
     if (!one) return of
-    const id = store.makePuddle({ name: one.name, parts: one.made })
+    // What goes into it and was only found has to be the painter's own too.
+    const parts = one.made.flatMap(({ of: inside, drops }) => {
+      const own = settled(inside)
+      return own ? [{ of: own, drops }] : []
+    })
+    const id = store.makePuddle({ name: one.name, parts })
     return id ? { puddle: id } : undefined
   }
   return {

@@ -1,8 +1,13 @@
+import { mixPaints } from '../../paint/mix'
+import type { Part } from '../../paint/mix'
+import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
+import { deltaE00 } from '../../colour/deltaE00'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { gcd } from '../../numbers/gcd'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Recipe } from '../../recipe/recipe'
+import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import type { DetailKey } from '../../project/figure'
 
@@ -72,8 +77,14 @@ export const smallLadders: readonly SmallLadder[] = [
   },
 ]
 
+/** One tone of a small ladder; a darker or a lighter one may be the middle with a bottle more. */
+export interface SmallStep extends Recipe {
+  /** Where that is less paint: parts of the middle to parts of a bottle, and what that is. */
+  ofMiddle?: { middle: number; bottle: Part<Paint>; lab: Lab; deltaE00: number }
+}
+
 export interface MixedSmallLadder extends Pick<SmallLadder, 'key' | 'name'> {
-  steps: Recipe[]
+  steps: SmallStep[]
 }
 
 /**
@@ -115,9 +126,44 @@ function eachSmallMix(
   go(0)
 }
 
+/** Of the middle and one bottle more: ratios that are seen without counting (common practice, no source). */
+const WITH_MIDDLE = [
+  [4, 1],
+  [3, 1],
+  [2, 1],
+  [1, 1],
+  [1, 2],
+] as const
+
+/** A tone as the middle with one bottle more, where that costs less than a mix of its own. */
+function fromMiddle(
+  { parts }: Recipe,
+  target: Lab,
+  paints: readonly Paint[],
+  own: number,
+): SmallStep['ofMiddle'] {
+  const mixed = mixPaints(parts)
+  let found: SmallStep['ofMiddle']
+  let least = own
+  for (const paint of paints)
+    for (const [middle, drops] of WITH_MIDDLE) {
+      const both = mixPaints([
+        { paint: mixed, drops: middle },
+        { paint, drops },
+      ])
+      const lab = labOf(opaqueReflectance(both))
+      const off = deltaE00(lab, target)
+      const cost = off + COST * (middle + drops)
+      if (cost >= least) continue
+      least = cost
+      found = { middle, bottle: { paint, drops }, lab, deltaE00: off }
+    }
+  return found
+}
+
 /**
  * The small ladders mixed from a box: for each step what is taken up in touches, near and
- * little of it.
+ * little of it; of eyes and teeth one puddle is the middle, and what else can be is that with a touch more.
  * @throws RangeError for an empty box.
  * @example mixSmallLadders(paints)[0].steps[1].parts
  */
@@ -142,9 +188,16 @@ export function mixSmallLadders(paints: readonly Paint[]): MixedSmallLadder[] {
       best[i] = { recipe: { parts, lab, deltaE00 }, cost: deltaE00 + paid }
     })
   })
-  return smallLadders.map(({ key, name, targets: three }, n) => ({
-    key,
-    name,
-    steps: three.map((_, i) => best[three.length * n + i]!.recipe!),
-  }))
+  return smallLadders.map(({ key, name, targets: three }, n) => {
+    const own = best.slice(three.length * n, three.length * (n + 1))
+    const middle = own[1]!.recipe!
+    return {
+      key,
+      name,
+      steps: own.map(({ recipe, cost }, i): SmallStep => {
+        const ofMiddle = i === 1 ? undefined : fromMiddle(middle, three[i]!, paints, cost)
+        return { ...recipe!, ...(ofMiddle && { ofMiddle }) }
+      }),
+    }
+  })
 }

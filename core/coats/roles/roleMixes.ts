@@ -4,7 +4,7 @@ import { labOfXyz } from '../../colour/lab'
 import { weightsOf } from '../../colour/weights'
 import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
-import { TOUCH } from '../../puddle/dispense'
+import { smallestOf, TOUCH } from '../../puddle/dispense'
 import { shareGiven, touchOf, untouched } from '../../recipe/advice/touches'
 import { eachRecipe } from '../../recipe/eachRecipe'
 import type { Visit } from '../../recipe/eachRecipe'
@@ -179,17 +179,13 @@ export class RoleMixes {
     })
   }
 
-  /** Of mixes that are as good as one another: the fewest bottles, then drops, then the nearest. */
+  /** Of mixes that are as good as one another: the fewest bottles, then the smallest puddle, then the nearest. */
   private simplest(alike: readonly { mix: number; off: number }[]): RoleMix | undefined {
     let best: RoleMix | undefined
     let rank: [number, number, number] = [Infinity, Infinity, Infinity]
     for (const { mix, off } of alike) {
       const parts = this.partsOf(mix)
-      const mine: typeof rank = [
-        parts.length,
-        parts.reduce((sum, { drops }) => sum + drops, 0),
-        off,
-      ]
+      const mine: typeof rank = [parts.length, smallestOf(parts.map(({ drops }) => drops)), off]
       const at = mine.findIndex((value, i) => value !== rank[i])
       if (at < 0 || mine[at]! > rank[at]!) continue
       const [L, a, b] = this.mixes.labs.slice(3 * mix, 3 * mix + 3) as unknown as [

@@ -1,12 +1,15 @@
 import type { Paint } from '../../paint/paint'
 import type { Part } from '../../paint/mix'
+import { smallestOf } from '../../puddle/dispense'
 import { LET_DOWN, shareGiven, untouched } from './touches'
 
 /**
  * What a mix has to bring nearer for what it costs at the bench, ΔE00: less than the doubt of bottles that are told by
  * colour and label can tell (3 to 6, docs/optics.md), so that among what looks alike the fewest bottles and drops win.
+ * Drops are those of the smallest puddle it can be poured in: less of it is never poured, and what no figure needs is left
+ * over.
  */
-const COSTS = { bottle: 0.2, drop: 0.12, lessThanADrop: 0.6 } as const
+const COSTS = { bottle: 0.2, drop: 0.5, lessThanADrop: 0.6 } as const
 
 /** Those that a painter would rather pour are looked for among so many that are near. */
 export const NEAREST = 96
@@ -21,14 +24,11 @@ export interface WeighedWay extends Way {
   cost: number
 }
 
-const isWhole = ({ paint }: Part<Paint>): boolean => untouched(paint.id) === paint.id
-
 function costOf({ parts, deltaE00 }: Way): number {
-  const whole = parts.filter(isWhole)
-  const drops = whole.reduce((sum, part) => sum + part.drops, 0)
-  const less = parts.length - whole.length
+  const least = smallestOf(parts.map(({ paint, drops }) => drops * shareGiven(paint.id)))
+  const touched = parts.filter(({ paint }) => shareGiven(paint.id) < 1).length
   const { bottle, drop, lessThanADrop } = COSTS
-  return deltaE00 + bottle * (parts.length - 1) + drop * drops + lessThanADrop * less
+  return deltaE00 + bottle * (parts.length - 1) + drop * least + lessThanADrop * touched
 }
 
 /** A strong pigment comes from its bottle or from what was let down of it, not from both. */
