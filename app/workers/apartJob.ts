@@ -22,10 +22,9 @@ export interface ApartJob {
   inHand?: number
   /** As it is painted now: a mix for another tone is off in about the same way. */
   painted: Seen
+  /** So many times what reads on paper is aimed at, so that it reads on the palette too. */
+  surely: number
 }
-
-/** Drops are whole: a little more than reads on paper, so that it reads on the palette too. */
-const SURELY = 1.12
 
 /** The tone that tells it apart, moved no further than needed; nothing when none does. */
 export function apart({
@@ -39,6 +38,7 @@ export function apart({
   from,
   painted,
   inHand,
+  surely,
 }: ApartJob): Tone | undefined {
   const options = { form: formSamples(form), key, moved }
   const seenWith = (one: Tone): Seen => {
@@ -64,7 +64,7 @@ export function apart({
     }
     return others.every((other) => {
       const { recess, light, wanted } = seenApart(mine, other, from, inHand)
-      return Math.max(recess, light) >= SURELY * wanted
+      return Math.max(recess, light) >= surely * wanted
     })
   }
   return setRowApart(tone, { sizeMm, reads })?.tone

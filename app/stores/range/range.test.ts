@@ -105,12 +105,6 @@ describe('the rows of a range', () => {
     expect({ ...made, melanin: 0 }).toEqual({ ...tone, melanin: 0 })
     store.setFigure('bram', { tone: made! })
     await mixed(range)
-    // Puddles of six drops may land nearer than they aim: then it is asked again.
-    for (let n = 0; n < 2 && range.alike('table').has('bram'); n++) {
-      const more = await range.toneApart(rowOf(range, 'bram'), [rowOf(range, 'isaura')], 'table')
-      store.setFigure('bram', { tone: more! })
-      await mixed(range)
-    }
     expect(range.alike('table').get('bram') ?? []).not.toContainEqual(
       expect.objectContaining({ figure: expect.objectContaining({ id: 'isaura' }) as unknown }),
     )

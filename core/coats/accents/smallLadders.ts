@@ -78,7 +78,7 @@ export const smallLadders: readonly SmallLadder[] = [
 ]
 
 /** One tone of a small ladder; a darker or a lighter one may be the middle with a bottle more. */
-export interface SmallStep extends Recipe {
+interface SmallStep extends Recipe {
   /** Where that is less paint: parts of the middle to parts of a bottle, and what that is. */
   ofMiddle?: { middle: number; bottle: Part<Paint>; lab: Lab; deltaE00: number }
 }

@@ -1,0 +1,38 @@
+import { until } from '@vueuse/core'
+import { createPinia, setActivePinia } from 'pinia'
+import { expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { bottlesIn, deltaE00, isBottle, labOf, mixPaints, opaqueReflectance } from '../../../core'
+import { useLadder } from '../ladder/ladder'
+import { detailedWith } from '../palette/figurePaint'
+import { usePalette } from '../palette/palette'
+import { withPaints } from '../paints'
+import { useProject } from '../project/project'
+import { useAccents } from './accents'
+
+vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
+
+it('a tone of an eye that is poured from its middle looks as it says, and is kept with its middle', async () => {
+  setActivePinia(createPinia())
+  const store = useProject()
+  const ladder = useLadder()
+  await until(() => ladder.searching).toBe(false)
+  const accents = useAccents()
+  store.toggleDetail('eye')
+  await nextTick()
+  await until(() => accents.details.some(({ on, tones }) => on && tones.length === 3)).toBe(true)
+  const { palette, settled } = usePalette()
+  const eye = accents.details.find(({ key }) => key === 'eye')!
+  const [, middle, light] = detailedWith(eye)
+  const [from, bottle] = palette.partsOf((light as { puddle: string }).puddle)!
+  expect(from!.of).toEqual(middle)
+  expect(bottle!.of).toEqual({ bottle: 'titanium-white' })
+  const bottles = withPaints(bottlesIn([{ of: light!, drops: 1 }], palette.partsOf))
+  const seen = labOf(opaqueReflectance(mixPaints(bottles)))
+  expect(deltaE00(seen, eye.tones[2]!.lab!)).toBeLessThan(1e-6)
+  // Whatever is taken up of it can be named: nothing that was only found goes into the painter's own.
+  const own = store.puddleOf((settled(light!) as { puddle: string }).puddle)!
+  const stored = new Set(store.project.puddles!.map(({ id }) => id))
+  expect(own.parts.every(({ of }) => isBottle(of) || stored.has(of.puddle))).toBe(true)
+  expect(own.parts).toHaveLength(2)
+})
