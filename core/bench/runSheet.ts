@@ -83,7 +83,9 @@ export function runSheet(
         timesOf(kind).dry * (drying[kind as CoatKind] ?? slower) * (1 + 0.5 * (passes - 1)),
       ),
       ...(typeof from === 'string' ? { puddle: from } : {}),
-      ...(typeof from === 'object' ? { puddle: wellKey(from), wells: from.map(ingredientKey) } : {}),
+      ...(typeof from === 'object'
+        ? { puddle: wellKey(from), wells: from.map(ingredientKey) }
+        : {}),
     }
   }
   const coats = figure.stack.coats.map((coat) => {
@@ -91,9 +93,7 @@ export function runSheet(
     const { thinner = usual, passes = 1 } = coat
     const of: MoveOf = { kind: 'coat', coat: coat.id }
     const words = wordsOf({ kind: 'coat', coat, thinner, passes })
-    return pigmented
-      ? move(of, coat.kind, words, passes, [coat.of])
-      : move(of, coat.kind, words)
+    return pigmented ? move(of, coat.kind, words, passes, [coat.of]) : move(of, coat.kind, words)
   })
   const { under } = figure.stack
   const first = under.kind === 'flat' ? under.of : under.dark

@@ -115,10 +115,16 @@ export function smallestOf(ratio: readonly number[]): number {
   return TOUCH * whole
 }
 
-/** Seven touches or more of one bottle are counted only where that saves so many drops (from memory). */
-const COUNTING = 0.7
-const worth = (drops: readonly number[]): number =>
-  sum(drops) + COUNTING * drops.filter((one) => one > 6.5 * TOUCH && one < 9.5 * TOUCH).length
+/**
+ * Seven touches or more of one bottle are counted only where that saves so many drops, and more of them into a large
+ * puddle, where a drop is as good (from memory).
+ */
+const COUNTING = { drops: 0.7, share: 0.25 } as const
+function worth(drops: readonly number[]): number {
+  const all = sum(drops)
+  const counted = drops.filter((one) => one > 6.5 * TOUCH && one < 9.5 * TOUCH).length
+  return all + counted * Math.max(COUNTING.drops, COUNTING.share * all)
+}
 /** Of puddles that are enough, the smallest first, the one that is least to pour and to count. */
 const plainest = (enough: readonly number[][]): number[] | undefined =>
   enough.reduce<number[] | undefined>(

@@ -158,7 +158,9 @@ for (const [device, viewport] of [
       expect(titles.indexOf('Mix Base')).toBeLessThan(titles.indexOf('Base coat of Base'))
       // Each was spoken, once it was at hand.
       const heard = (await said()).join(' | ')
-      expect(heard).toMatch(/Mix red iron oxide, let down\. \d+ red iron oxide, \d+ titanium white/)
+      expect(heard).toMatch(
+        /Mix red iron oxide, let down\. (\d|half a drop|\d touches of) red iron oxide, \d+( and a half)? titanium white/,
+      )
       expect(heard).toMatch(/Isaura, ferrywoman\. Base coat of Base\. thinned 1 to 1/)
 
       // One that dries says so.

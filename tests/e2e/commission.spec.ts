@@ -145,8 +145,8 @@ test('a browser that gives no storage at all: work goes on and can be taken away
     Storage.prototype.setItem = refuse
   })
   await page.goto('/bench')
-  await expect.poll(() => left(page)).toBeGreaterThan(4)
-  const all = (await left(page))!
+  let all = NaN
+  await expect.poll(async () => (all = (await left(page))!)).toBeGreaterThan(4)
   await expect(page.getByRole('alert')).toContainText(/storage|store/)
   // Four wells are mixed, and the base coat is laid.
   for (let i = 0; i < 5; i++) await page.keyboard.press('Space')

@@ -64,12 +64,14 @@ export const useBench = defineStore('bench', () => {
     ),
     ...puddleTimes,
   }))
-  watch(request, (now) => ask(now), { immediate: true })
   /** Every move, done or not, by its key. */
   const moves = computed(() => new Map(chains.value.flat().map((move) => [move.id, move])))
   const plan = computed(
     () => planned.value?.plan ?? { moves: [], totalMin: 0, idleMin: 0, boundMin: 0, proved: false },
   )
+  watch(request, (now) => ask({ ...now, before: plan.value.moves.map(({ move }) => move.id) }), {
+    immediate: true,
+  })
   const enough = computed(() => planned.value?.enough ?? 1)
   const ready = computed(() => planned.value !== undefined)
   /** Keys of what is done, of the figures that are on the bench. */

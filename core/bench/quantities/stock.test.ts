@@ -50,6 +50,13 @@ describe('stock', () => {
     expect(afterTaking([{ parts: back }], after)).toMatchObject(bottles)
     expect(afterTaking(mixes, bottles).white!.leftMl).toBe(0)
     expect(afterTaking(mixes, {})).toEqual({})
+    // One ml was said to be left, and 20 drops and 10 were poured of it.
+    const counted = { white: recounted(undefined, 1) }
+    const emptied = afterTaking(mixes.slice(0, 2), counted)
+    expect(emptied.white).toMatchObject({ leftMl: 0, dropsSince: 30 })
+    const given = (drops: number) =>
+      afterTaking([{ parts: [{ paint: 'white', drops: -drops }] }], emptied).white!.leftMl
+    expect([10, 20, 30].map(given)).toEqual([0, 0.5, 1])
   })
 
   it('learns the size of a drop from two looks at a bottle', () => {

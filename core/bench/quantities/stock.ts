@@ -30,8 +30,16 @@ export function takenMl(mixes: readonly DropParts[], bottles: StockBottles): Map
   return taken
 }
 
+/** What is left after so much was taken, or given back: never below empty, never more than was there when it was looked at. */
+function leftAfter(bottle: StockBottle, leftMl: number, ml: number, dropsSince: number): number {
+  const { countedMl, dropsPerMl = usualAmounts.dropsPerMl } = bottle
+  const most = ml < 0 && countedMl !== undefined ? countedMl - dropsSince / dropsPerMl : Infinity
+  return Math.max(0, Math.round(1e4 * Math.min(leftMl - ml, most)) / 1e4)
+}
+
 /**
- * Bottles after mixes were taken from them, those that were counted; never below empty.
+ * Bottles after mixes were taken from them, those that were counted; never below empty. What is given back of a bottle
+ * that gave more than it was said to hold leaves it as it was.
  * @example afterTaking([{ parts: [{ paint: 'yellow-ochre', drops: 20 }] }], { 'yellow-ochre': { leftMl: 5 } })
  */
 export function afterTaking<B extends StockBottle>(
@@ -42,15 +50,18 @@ export function afterTaking<B extends StockBottle>(
   for (const [paint, ml] of takenMl(mixes, bottles)) {
     const bottle = bottles[paint]
     if (bottle?.leftMl === undefined) continue
-    const drops = mixes.reduce(
-      (sum, { parts }) =>
-        parts.reduce((all, part) => all + (part.paint === paint ? part.drops : 0), sum),
-      bottle.dropsSince ?? 0,
+    const drops = Math.max(
+      0,
+      mixes.reduce(
+        (sum, { parts }) =>
+          parts.reduce((all, part) => all + (part.paint === paint ? part.drops : 0), sum),
+        bottle.dropsSince ?? 0,
+      ),
     )
     after[paint] = {
       ...bottle,
-      leftMl: Math.max(0, Math.round(1e4 * (bottle.leftMl - ml)) / 1e4),
-      dropsSince: Math.max(0, drops),
+      leftMl: leftAfter(bottle, bottle.leftMl, ml, drops),
+      dropsSince: drops,
     }
   }
   return after

@@ -25,6 +25,8 @@ export interface ScheduleRequest {
   readyMin?: readonly number[]
   /** Puddles that are open already, by when they were mixed: minutes from now, 0 or less. */
   openedMin?: Readonly<Record<string, number>>
+  /** Moves by their keys as they were in order before: that order stays where no other is sooner done. */
+  before?: readonly string[]
 }
 
 export interface ScheduledMove {

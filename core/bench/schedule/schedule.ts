@@ -35,10 +35,33 @@ function inTurn(request: ScheduleRequest, tails: readonly number[][]): Scheduled
   }
 }
 
+/** Another order has to be done sooner by so much, minutes, for what comes next to change (from memory). */
+const WORTH_CHANGING = 1
+
+/** What is left, in the order it was in before; nothing where that says too little, or goes against a figure's own order. */
+function asBefore(request: ScheduleRequest): ScheduledMove[] | undefined {
+  const moves: ScheduledMove[] = []
+  let state = startOf(request)
+  for (const id of request.before ?? []) {
+    const figure = request.chains.findIndex((chain, f) => chain[state.next[f]!]?.id === id)
+    if (figure < 0) continue
+    const done = step(request, state, figure)
+    moves.push(done)
+    state = after(state, figure, done)
+  }
+  return state.next.every((at, f) => at === request.chains[f]!.length) ? moves : undefined
+}
+
+/** Whether an order from before is as good: it goes on as soon, and is done no later than is worth changing it for. */
+const isAsGood = (kept: readonly ScheduledMove[], found: readonly ScheduledMove[]): boolean =>
+  (kept[0]?.startMin ?? 0) <= (found[0]?.startMin ?? 0) + 1e-9 &&
+  endOf(kept) < endOf(found) + WORTH_CHANGING
+
 /**
  * An order of moves for one brush over figures in rotation: short, never against a figure's own order or
  * its drying, and a puddle that has dried is mixed again. Found exactly while there are few moves;
- * beyond that a good order with a lower bound: all work with every puddle mixed once, or the longest figure.
+ * beyond that a good order with a lower bound: all work with every puddle mixed once, or the longest figure. An order that
+ * was told before is kept as long as it is about as good: what comes next does not change for nothing.
  * @throws RangeError for a time that is negative or no number.
  * @example schedule({ chains: [moves], mixMin: 3, puddleLifeMin: 90 }).totalMin
  */
@@ -53,14 +76,17 @@ export function schedule(request: ScheduleRequest): BenchSchedule {
   const quick = inTurn(request, tails)
   const few = quick.length <= SEARCHED_MOVES
   const found = few ? exactOrder(request, tails, quick) : { moves: quick, whole: false }
-  const totalMin = endOf(found.moves)
-  const boundMin = found.whole ? totalMin : boundFrom(request, tails, startOf(request))
+  const least = endOf(found.moves)
+  const boundMin = found.whole ? least : boundFrom(request, tails, startOf(request))
+  const kept = asBefore(request)
+  const moves = kept && isAsGood(kept, found.moves) ? kept : found.moves
+  const totalMin = endOf(moves)
   return {
-    moves: found.moves,
+    moves,
     totalMin,
-    idleMin: idleIn(found.moves),
+    idleMin: idleIn(moves),
     boundMin,
-    proved: found.whole || totalMin <= boundMin + 1e-9,
+    proved: totalMin <= boundMin + 1e-9,
   }
 }
 
