@@ -16,8 +16,8 @@ const panelOf = (params: object, query: object): string => {
 }
 
 /**
- * Whoever comes into a room is told where that is: the title names panel, room, figure and commission, and the focus goes
- * to the room's heading.
+ * Whoever comes into a room is told where that is: the title names panel, room, figure and commission, the room opens at
+ * its top, and the focus goes to its heading.
  */
 export function useArrival(main: Ref<HTMLElement | undefined>): void {
   const route = useRoute()
@@ -54,6 +54,7 @@ export function useArrival(main: Ref<HTMLElement | undefined>): void {
     async (_, before) => {
       if (before === undefined) return
       const mine = ++coming
+      if (main.value) main.value.scrollTop = 0
       await nextTick()
       requestAnimationFrame(() => toHeading(mine, MOST_FRAMES))
     },

@@ -3,6 +3,7 @@ import { ElButton } from 'element-plus'
 import { watch } from 'vue'
 import { useProject } from '../stores/project/project'
 import { useRestNotice } from '../stores/rests/restNotice'
+import type { RestQuestion } from '../stores/rests/restNotice'
 import { heldWords, followedWords, paintedWords } from '../words/rests'
 import ColourPatch from './ColourPatch.vue'
 import { vTip } from './tip/tip'
@@ -10,6 +11,8 @@ import { vTip } from './tip/tip'
 /** What a change did to coats and moves that were decided, as it was and as it is, to be kept or to follow. */
 const notice = useRestNotice()
 const store = useProject()
+/** What is kept or follows: one of it, or several. */
+const them = ({ mixes }: RestQuestion): string => (mixes.length === 1 ? 'it' : 'them')
 const said = { followed: followedWords, held: heldWords, painted: paintedWords }
 // What was being changed stays in sight beside it.
 watch(
@@ -46,13 +49,17 @@ watch(
       </ul>
       <div class="ways">
         <template v-if="one.about === 'followed'">
-          <ElButton @click="notice.keep">Keep them as they were</ElButton>
-          <ElButton @click="notice.answer(['followed'])">Let them follow</ElButton>
+          <ElButton @click="notice.keep">
+            {{ one.mixes.length === 1 ? 'Keep it as it was' : 'Keep them as they were' }}
+          </ElButton>
+          <ElButton @click="notice.answer(['followed'])">Let {{ them(one) }} follow</ElButton>
         </template>
         <template v-else-if="one.about === 'held'">
-          <ElButton @click="notice.answer(['held'])">Keep them as they are</ElButton>
+          <ElButton @click="notice.answer(['held'])">
+            {{ one.mixes.length === 1 ? 'Keep it as it is' : 'Keep them as they are' }}
+          </ElButton>
           <ElButton :loading="notice.beginning" @click="notice.follow(one)">
-            Let them follow
+            Let {{ them(one) }} follow
           </ElButton>
         </template>
         <template v-else>

@@ -6,6 +6,15 @@ import { dropPhoto, photoOf, putPhoto } from './photos'
 import { dropSculpt, putSculpt, sculptOf } from './sculpts'
 import { shown } from './shownForm'
 
+/** A sculpt as it is shown; nothing where it is no model. */
+function bakedOf(stl: Uint8Array): ReturnType<typeof bakeSculpt> | undefined {
+  try {
+    return bakeSculpt(stlCorners(stl))
+  } catch {
+    return undefined
+  }
+}
+
 /** Ids of what was stored for a commission. */
 export interface Stored {
   photos: string[]
@@ -27,13 +36,16 @@ export async function packedContents(project: Project): Promise<Commission> {
   return { project, photos, sculpts, eye: await readEye() }
 }
 
-/** Stores pictures and sculpts of a commission, all of them or none; its figures then name them. */
+/**
+ * Stores pictures and sculpts of a commission, all of them or none; its figures then name them. A sculpt that is no model
+ * is left out and told: the rest is the painter's work all the same.
+ */
 export async function store({
   project,
   photos,
   sculpts,
   eye,
-}: Commission): Promise<{ project: Project; stored: Stored }> {
+}: Commission): Promise<{ project: Project; stored: Stored; refused: string[] }> {
   const stored: Stored = { photos: [], sculpts: [] }
   try {
     for (const [id, picture] of photos)
@@ -41,9 +53,15 @@ export async function store({
         stored.photos.push(id)
     // A sculpt of the same id may be another's: older files named them by figure.
     const ids = new Map<string, string>()
+    const refused: string[] = []
     for (const [name, stl] of sculpts) {
       const id = newId()
-      await putSculpt(id, { ...shown(bakeSculpt(stlCorners(stl))), name: `${name}.stl` })
+      const baked = bakedOf(stl)
+      if (!baked) {
+        refused.push(name)
+        continue
+      }
+      await putSculpt(id, { ...shown(baked), name: `${name}.stl` })
       ids.set(name, id)
       stored.sculpts.push(id)
     }
@@ -53,7 +71,7 @@ export async function store({
     })
     // Answers are put with those that are here; an eye only ever has more of them.
     if (eye) await keepEye(mergeEyes(await readEye(), eye))
-    return { project: { ...project, figures }, stored }
+    return { project: { ...project, figures }, stored, refused }
   } catch (error) {
     await discard(stored)
     throw error

@@ -24,7 +24,9 @@ const api = {
     const reading = unpackCommission(bytes, new Set(paintIds))
     if (!reading.ok) return reading
     const { missing, ...commission } = reading.value
-    return { ok: true, value: { ...(await store(commission)), missing } }
+    const { refused, ...rest } = await store(commission)
+    // A sculpt that cannot be read is said like one that is not there.
+    return { ok: true, value: { ...rest, missing: [...missing, ...refused] } }
   },
   /** What a plain project file holds. */
   async read(file: Blob, paintIds: readonly string[]): Promise<ReadResult<Unpacked>> {

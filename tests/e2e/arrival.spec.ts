@@ -41,6 +41,10 @@ test('in a new room the title says where one is, and the focus is on its heading
     await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
     await expect(page).toHaveTitle(title)
     await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
+    // It opens at its top, however far down the one before was read.
+    await expect(page.getByRole('heading', { level: 1 })).toBeInViewport()
+    await page.locator('main').first().hover()
+    await page.mouse.wheel(0, 600)
   }
   await page.goto('/tone/hide')
   await expect(page).toHaveTitle(/^Tone \(hide\) · Isaura/)

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { packCommission } from '../../../core'
+import { packCommission, photosOf } from '../../../core'
 import { stubBrowser } from '../../../tests/fixtures/browserGlobals'
 import { storesInMemory } from '../../../tests/fixtures/storageInMemory'
 import { largeCommission } from '../../../tests/fixtures/largeCommission'
@@ -141,5 +141,21 @@ describe('files of the work', () => {
     expect(back.note).toContain('100 pictures or sculpts were not in the file')
     expect(await useDesk().open(back.id!)).toBe('opened')
     expect(useProject().project).toEqual({ ...project, id: back.id })
+  })
+
+  it('a sculpt in a zip that is no model is left out and said; the figures come', async () => {
+    const { project } = useProject()
+    const [first, ...others] = project.figures
+    const made = { ...project, figures: [{ ...first!, sculpt: 'broken' }, ...others] }
+    const sculpts = new Map([['broken', new TextEncoder().encode('solid nothing')]])
+    const zip = packCommission({ project: made, photos: new Map(), sculpts }, (id) => id)
+    const back = await bringBack(file('low-tide.zip', new Uint8Array(zip)))
+    expect(back.issues).toEqual([])
+    // … and the demo's pictures, which were not packed.
+    const many = 1 + photosOf(project).length
+    expect(back.note).toContain(`${many} pictures or sculpts were not in the file, or damaged in it`)
+    expect(await useDesk().open(back.id!)).toBe('opened')
+    expect(useProject().figures).toHaveLength(project.figures.length)
+    expect(storesInMemory.of('sculpts').size).toBe(0)
   })
 })

@@ -1,7 +1,7 @@
 /** Outlines of a standing person, a bust and a creature, feet or foot of the bust at `foot`; drawn for this application. */
 export const silhouettes = {
   person: {
-    d: 'M0 0c-6 0-9-4-9-9 0-6 4-9 9-9s9 3 9 9c0 5-3 9-9 9Zm-13 5c3-3 23-3 26 0l5 30h-8l-2 29h-16l-2-29h-8Z',
+    d: 'M0 0c-6 0-9-4-9-9 0-6 4-9 9-9s9 3 9 9c0 5-3 9-9 9Zm-4-3h8v9h-8Zm-9 8c3-3 23-3 26 0l5 30h-8l-2 29h-16l-2-29h-8Z',
     foot: 64,
     height: 82,
   },
