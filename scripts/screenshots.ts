@@ -74,7 +74,6 @@ const evening = (many: number) => async (page: Page) => {
   await turns(page, many, () => Promise.resolve())
 }
 
-
 interface Shot {
   at: string
   size?: { width: number; height: number }
@@ -87,7 +86,10 @@ const shots: Readonly<Record<string, Shot>> = {
   'line-up': {
     at: '/range?show=line',
     first: (page) =>
-      page.getByRole('img', { name: /as a painted form/ }).nth(8).waitFor(),
+      page
+        .getByRole('img', { name: /as a painted form/ })
+        .nth(8)
+        .waitFor(),
   },
   figures: { at: '/figures' },
   box: { at: '/box' },

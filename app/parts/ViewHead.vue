@@ -86,12 +86,29 @@ p {
   display: block;
   margin: auto;
 }
+/* One row: what is worked on and its note one above the other, the tools beside them. */
 @media (max-width: 640px) {
   .head {
-    padding: 8px 12px;
+    display: grid;
+    grid-template-columns: minmax(6rem, 1fr) auto;
+    padding: 6px 12px;
+    gap: 0 8px;
+  }
+  .head > * {
+    grid-column: 1;
+    min-width: 0;
+    justify-self: start;
   }
   h1 {
-    font-size: 1.375rem;
+    font-size: 1.125rem;
+    line-height: 1.15;
+  }
+  .tools {
+    grid-column: 2;
+    grid-row: 1 / span 3;
+    align-self: center;
+    justify-content: flex-end;
+    gap: 4px;
   }
 }
 </style>

@@ -153,7 +153,9 @@ describe('files of the work', () => {
     expect(back.issues).toEqual([])
     // … and the demo's pictures, which were not packed.
     const many = 1 + photosOf(project).length
-    expect(back.note).toContain(`${many} pictures or sculpts were not in the file, or damaged in it`)
+    expect(back.note).toContain(
+      `${many} pictures or sculpts were not in the file, or damaged in it`,
+    )
     expect(await useDesk().open(back.id!)).toBe('opened')
     expect(useProject().figures).toHaveLength(project.figures.length)
     expect(storesInMemory.of('sculpts').size).toBe(0)

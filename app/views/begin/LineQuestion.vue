@@ -47,7 +47,7 @@ const set = (made: Partial<LineAnswers>): void => void (said.value = { ...said.v
     style="--least: 92px; --most: 112px"
     @update:model-value="set({ size: $event })"
   >
-    <SizePicture :size="sizes[choice.key]!" />
+    <SizePicture :size="sizes[choice.key]!" :creature="kind === 'creature'" />
   </PictureChoice>
   <h2>
     Which {{ kind === 'person' ? 'skins' : kind === 'bust' ? 'skin or hide' : 'hides' }}

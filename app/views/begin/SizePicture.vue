@@ -4,7 +4,7 @@ import type { FigureSize } from '../../../core'
 import { silhouettes } from './silhouettes'
 
 /** A size beside the others, all to one scale. */
-const props = defineProps<{ size: FigureSize }>()
+const props = defineProps<{ size: FigureSize; creature?: boolean }>()
 /** Parts of the picture to a millimetre: the tallest figure just fits. */
 const PER_MM = 1.28
 /** Head and shoulders are about a third of a standing person. */
@@ -12,7 +12,7 @@ const BUST_SHARE = 0.36
 const GROUND = 172
 const drawn = computed(() => {
   const { heightMm, bust } = props.size
-  const { d, foot, height } = silhouettes[bust ? 'bust' : 'person']
+  const { d, foot, height } = silhouettes[bust ? 'bust' : props.creature ? 'creature' : 'person']
   const scale = (heightMm * (bust ? BUST_SHARE : 1) * PER_MM) / height
   return { d, transform: `translate(60 ${GROUND - foot * scale}) scale(${scale})` }
 })

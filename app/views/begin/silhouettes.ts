@@ -11,9 +11,9 @@ export const silhouettes = {
     height: 84,
   },
   creature: {
-    d: 'M-8 2c-7-2-12-7-12-13l-8-8 11 2c3-5 9-8 17-8s14 3 17 8l11-2-8 8c0 6-5 11-12 13l12 8 6 22-9 2-5-13-3 27h-18l-3-27-5 13-9-2 6-22Z',
-    foot: 50,
-    height: 75,
+    d: 'M-9-4c0-7 4-11 9-11s9 4 9 11-4 10-9 10-9-3-9-10ZM-6-9l-5 6-4-11ZM6-9l9-5-4 11ZM-18 4c6-5 30-5 36 0l6 31-8 2-5-19-1 33h-9l-1-17-1 17h-9l-1-33-5 19-8-2Z',
+    foot: 51,
+    height: 66,
   },
 } as const
 export type Silhouette = keyof typeof silhouettes

@@ -111,4 +111,36 @@ b.none {
   font-weight: 700;
   line-height: 1;
 }
+@media (max-width: 640px) {
+  .cell {
+    grid-template-columns: minmax(0, 1fr);
+    align-content: center;
+    padding: 0 1px;
+  }
+  b {
+    white-space: normal;
+    font-size: 0.875rem;
+    line-height: 1.1;
+  }
+  .hands {
+    top: auto;
+    bottom: 100%;
+    right: 50%;
+    transform: translateX(50%);
+    z-index: 2;
+  }
+  .hands button {
+    width: 44px;
+    height: 44px;
+  }
+  .first .hands {
+    right: auto;
+    left: 0;
+    transform: none;
+  }
+  .last .hands {
+    right: 0;
+    transform: none;
+  }
+}
 </style>

@@ -47,6 +47,7 @@ const state = computed(() => (props.step.held ? 'poured' : props.step.kept ? 'ke
 .foot {
   padding: 2px 4px;
   display: flex;
+  flex-wrap: wrap;
   column-gap: 8px;
 }
 .lock {
@@ -73,6 +74,13 @@ const state = computed(() => (props.step.held ? 'poured' : props.step.kept ? 'ke
 @media (max-width: 1000px) {
   .word {
     display: none;
+  }
+}
+@media (max-width: 640px) {
+  .foot {
+    padding: 2px 1px;
+    flex-direction: column;
+    align-items: flex-start;
   }
 }
 </style>

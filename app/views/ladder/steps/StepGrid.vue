@@ -47,7 +47,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
 </script>
 
 <template>
-  <!-- On a phone the grid scrolls from side to side, the strip shows every step. -->
+  <!-- On a phone a paint's name stands above its drops, so that every step is in sight. -->
   <ColourStrip v-if="phone" :steps="ladder.steps" bare />
   <div ref="grid" class="scroll">
     <div class="ladder" :style="{ '--steps': ladder.steps.length }">
@@ -84,6 +84,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
         <DropCell
           v-for="(step, column) in ladder.steps"
           :key="step.key"
+          :class="{ first: column === 0, last: column === ladder.steps.length - 1 }"
           :name="one.name"
           :lab="one.lab"
           :step-name="step.name"
@@ -176,16 +177,25 @@ h2 a {
 }
 @media (max-width: 640px) {
   .ladder {
-    grid-template-columns: 98px repeat(var(--steps), minmax(72px, 1fr));
+    grid-template-columns: repeat(var(--steps), minmax(46px, 1fr));
   }
   .paint,
-  .corner,
-  .head {
+  .corner {
+    grid-column: 1 / -1;
     position: sticky;
     left: 0;
-    z-index: 1;
-    background: var(--field);
-    font-size: 0.875rem;
+    padding-top: 6px;
+  }
+  .paint ~ :deep(.cell) {
+    border-top: 0;
+  }
+  .name {
+    padding: 2px 1px 4px;
+    hyphens: none;
+    overflow-wrap: normal;
+  }
+  .name h2 {
+    font-size: 0.75rem;
   }
 }
 </style>
