@@ -4,17 +4,31 @@ import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import { bottleColour } from '../../parts/palette/colourOf'
 import { vTip } from '../../parts/tip/tip'
+import { nameOf } from '../../stores/paints'
+import { useProject } from '../../stores/project/project'
 import type { RangeStep } from '../../stores/range/rows'
+import { partWords } from '../../words/amounts'
 
 /** The puddles of one figure as wells, each with its drops. */
 defineProps<{ steps: readonly RangeStep[]; seen: (lab: Lab) => Lab }>()
 const labOf = (of: Ingredient): Lab | undefined =>
   'bottle' in of ? bottleColour(of.bottle) : undefined
+const store = useProject()
+/** A puddle in words: beads tell bottles by their colour alone. */
+const inWords = ({ name, made }: RangeStep): string =>
+  `${name}: ${made
+    .map(({ of, drops }) =>
+      partWords(
+        drops,
+        'bottle' in of ? nameOf(of.bottle) : (store.puddleOf(of.puddle)?.name ?? 'a mix'),
+      ),
+    )
+    .join(', ')}`
 </script>
 
 <template>
   <ol class="wells" aria-label="Puddles">
-    <li v-for="step in steps" :key="step.key" v-tip="step.name">
+    <li v-for="step in steps" :key="step.key" v-tip="inWords(step)">
       <ColourPatch :lab="seen(step.painted)" class="well" />
       <span class="beads">
         <DropBeads
