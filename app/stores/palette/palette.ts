@@ -90,6 +90,8 @@ export const usePalette = defineStore('palette', () => {
       const own = settled(inside)
       return own ? [{ of: own, drops }] : []
     })
+    // One that is refused is not left out of the mix.
+    if (parts.length < one.made.length) return undefined
     const id = store.makePuddle({ name: one.name, parts })
     return id ? { puddle: id } : undefined
   }
