@@ -15,6 +15,10 @@ test('all figures from few bottles: found, pinned, taken off and put back, by mo
 }) => {
   await page.goto('/range')
   await mixed(page)
+  // The figures come first; bottles are a line that is opened where they are changed.
+  const change = page.getByRole('button', { name: /Change the bottles/ })
+  await expect(change).toContainText('titanium white')
+  await change.click()
   const table = page.getByRole('list', { name: 'Bottles on the table' })
   const bottles = table.getByRole('img', { name: /drawn down/ })
   await expect(bottles).toHaveCount(8)
@@ -120,6 +124,7 @@ test.describe('with forms', () => {
 again('choosing bottles never holds the page for 50 ms @traced', async ({ page }) => {
   await page.goto('/range')
   await mixed(page)
+  await page.getByRole('button', { name: /Change the bottles/ }).click()
   const off = page.getByText(/All ladders: off by/)
   const before = await off.innerText()
   await neverHolds(page, async () => {

@@ -8,6 +8,7 @@ test('a mix as it was: drops, thinner and picture written down, put right, stock
 }, testInfo) => {
   // What is let down is done without, and may be let down again.
   await page.goto('/range')
+  await page.getByRole('button', { name: /Change the bottles/ }).click()
   for (const name of ['red iron oxide', 'dioxazine violet'])
     await page.getByRole('button', { name: `Do without ${name}, let down` }).click()
   await expect(page.getByRole('button', { name: 'Let down', exact: true })).toBeVisible()

@@ -8,7 +8,11 @@ import type { useFew } from '../../stores/range/few'
 import { fewWords, onTableWords } from '../../words/range'
 
 /** How many bottles, and the best so many: a curve, a number, and how sure it is. */
-const props = defineProps<{ few: ReturnType<typeof useFew> }>()
+const props = defineProps<{
+  few: ReturnType<typeof useFew>
+  /** Only how many, and how sure it is. */
+  short?: boolean
+}>()
 const size = ref(Math.max(2, props.few.table.value.length || 6))
 const most = computed(() => Math.min(mostOf.palette, props.few.from.value.length))
 const { answer, busy } = props.few.best
@@ -38,7 +42,7 @@ const status = computed(() => {
 
 <template>
   <section class="few" aria-label="How few bottles">
-    <FewCurve :points="points" :here="here" @choose="find" />
+    <FewCurve v-if="!short" :points="points" :here="here" @choose="find" />
     <div class="ask">
       <ElButton type="primary" :disabled="!few.ready.value" @click="find(size)">
         Find the best
@@ -53,6 +57,7 @@ const status = computed(() => {
       <ElButton v-if="busy" @click="few.stop()">Stop</ElButton>
     </div>
     <ElSelect
+      v-if="!short"
       :model-value="[...few.wishes.value]"
       multiple
       placeholder="rather …"
@@ -67,6 +72,7 @@ const status = computed(() => {
       />
     </ElSelect>
     <ElSelect
+      v-if="!short"
       :model-value="[...few.keptOut.value]"
       multiple
       filterable

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import type { Ingredient, Lab } from '../../../core'
+import type { Lab } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
-import { bottleColour } from '../../parts/palette/colourOf'
+import { colourOf } from '../../parts/palette/colourOf'
 import { vTip } from '../../parts/tip/tip'
 import { nameOf } from '../../stores/paints'
+import { usePalette } from '../../stores/palette/palette'
 import { useProject } from '../../stores/project/project'
 import type { RangeStep } from '../../stores/range/rows'
 import { partWords } from '../../words/amounts'
 
 /** The puddles of one figure as wells, each with its drops. */
 defineProps<{ steps: readonly RangeStep[]; seen: (lab: Lab) => Lab }>()
-const labOf = (of: Ingredient): Lab | undefined =>
-  'bottle' in of ? bottleColour(of.bottle) : undefined
+const { palette } = usePalette()
 const store = useProject()
 /** A puddle in words: beads tell bottles by their colour alone. */
 const inWords = ({ name, made }: RangeStep): string =>
@@ -34,7 +34,7 @@ const inWords = ({ name, made }: RangeStep): string =>
         <DropBeads
           v-for="(part, i) in step.made"
           :key="i"
-          :lab="labOf(part.of)"
+          :lab="colourOf(part.of, palette)"
           :drops="part.drops"
         />
       </span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 import { ElCheckbox, ElRadioButton, ElRadioGroup } from 'element-plus'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
@@ -13,6 +14,7 @@ import { useSharing } from '../../stores/range/sharing'
 import { useProject } from '../../stores/project/project'
 import { memoise } from '../../stores/memoise'
 import { manyWords } from '../../words/counts'
+import BottleStrip from './BottleStrip.vue'
 import FindFew from './FindFew.vue'
 import GroupSettings from './GroupSettings.vue'
 import LetDowns from './LetDowns.vue'
@@ -25,6 +27,9 @@ const range = useRange()
 range.look()
 const few = useFew()
 const { offers, share } = useSharing()
+/** The figures come first: bottles are a line until they are changed; without a table they are chosen at once. */
+const changing = useLocalStorage('cobaltfinch-range-bottles', false, { onError: () => undefined })
+const open = computed(() => changing.value || few.table.value.length === 0)
 
 /** Other ways to look at the same figures; each is loaded when it is first wanted. */
 const LineUp = later(() => import('./LineUp.vue'))
@@ -103,10 +108,13 @@ async function setApart(id: string): Promise<void> {
     <div class="body">
       <div class="top">
         <div>
-          <TableBottles :few="few" />
-          <LetDowns :few="few" />
+          <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
+          <template v-if="open">
+            <TableBottles :few="few" />
+            <LetDowns :few="few" />
+          </template>
         </div>
-        <FindFew :few="few" />
+        <FindFew :few="few" :short="!open" />
       </div>
       <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
         <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
