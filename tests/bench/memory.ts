@@ -35,7 +35,10 @@ export async function heapBench(page: Page, address: string): Promise<Ratio[]> {
   await page.goto(`${address}/c/low-tide/ladder`)
   const rooms = page.getByRole('navigation', { name: 'Rooms' })
   const into = async (room: string): Promise<void> => {
+    // The bench has one way out.
+    if (page.url().endsWith('/bench')) await page.getByRole('link', { name: /Leave/ }).click()
     await rooms.getByRole('link', { name: room, exact: true }).click()
+    await page.waitForURL(`**/${room.toLowerCase()}*`)
     await page.locator('h1').waitFor()
   }
   // Every room once: what is loaded for good is loaded.

@@ -44,7 +44,11 @@ export async function sliderBench(page: Page, one: string): Promise<Ratio[]> {
   await page.waitForTimeout(3000)
   const times: number[] = []
   for (let i = 0; i < PRESSES; i++) {
-    const ms = await pressedMs(page, 'How far it turns', i < PRESSES / 2 ? 'ArrowRight' : 'ArrowLeft')
+    const ms = await pressedMs(
+      page,
+      'How far it turns',
+      i < PRESSES / 2 ? 'ArrowRight' : 'ArrowLeft',
+    )
     if (ms !== undefined) times.push(ms)
   }
   return [
