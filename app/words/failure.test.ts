@@ -45,6 +45,8 @@ describe('why something failed', () => {
         if (!/Quota|Security|InvalidState/.test(name)) expect(said.length).toBeLessThanOrEqual(200)
       }),
     )
-    for (const strange of [undefined, null, 'text', 3]) expect(failureWords(strange)).not.toBe('')
+    const blank = Object.assign(new Error(' '), { name: ' ' })
+    for (const strange of [undefined, null, 'text', 3, blank])
+      expect(failureWords(strange)).not.toBe('')
   })
 })

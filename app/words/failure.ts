@@ -27,6 +27,6 @@ export function failureWords(error: unknown): string {
     return `site data is blocked or this is a private window${message ? `: ${message}` : ''}. Allow site data for this address`
   const known = engines.find(([says]) => says.test(message))
   if (known) return known[1]
-  const said = message.trim() || name || 'the browser did not say why'
+  const said = message.trim() || name.trim() || 'the browser did not say why'
   return said.length > MOST ? `${said.slice(0, MOST - 1)}…` : said
 }
