@@ -3,16 +3,13 @@ import { ElButton } from 'element-plus'
 import { watch } from 'vue'
 import { useProject } from '../stores/project/project'
 import { useRestNotice } from '../stores/rests/restNotice'
-import type { RestQuestion } from '../stores/rests/restNotice'
-import { heldWords, followedWords, paintedWords } from '../words/rests'
+import { answerWords, heldWords, followedWords, paintedWords } from '../words/rests'
 import ColourPatch from './ColourPatch.vue'
 import { vTip } from './tip/tip'
 
 /** What a change did to coats and moves that were decided, as it was and as it is, to be kept or to follow. */
 const notice = useRestNotice()
 const store = useProject()
-/** What is kept or follows: one of it, or several. */
-const them = ({ mixes }: RestQuestion): string => (mixes.length === 1 ? 'it' : 'them')
 const said = { followed: followedWords, held: heldWords, painted: paintedWords }
 // What was being changed stays in sight beside it.
 watch(
@@ -50,16 +47,16 @@ watch(
       <div class="ways">
         <template v-if="one.about === 'followed'">
           <ElButton @click="notice.keep">
-            {{ one.mixes.length === 1 ? 'Keep it as it was' : 'Keep them as they were' }}
+            {{ answerWords(one).back }}
           </ElButton>
-          <ElButton @click="notice.answer(['followed'])">Let {{ them(one) }} follow</ElButton>
+          <ElButton @click="notice.answer(['followed'])">{{ answerWords(one).follow }}</ElButton>
         </template>
         <template v-else-if="one.about === 'held'">
           <ElButton @click="notice.answer(['held'])">
-            {{ one.mixes.length === 1 ? 'Keep it as it is' : 'Keep them as they are' }}
+            {{ answerWords(one).stay }}
           </ElButton>
           <ElButton :loading="notice.beginning" @click="notice.follow(one)">
-            Let {{ them(one) }} follow
+            {{ answerWords(one).follow }}
           </ElButton>
         </template>
         <template v-else>

@@ -65,3 +65,14 @@ export function heldWords({ causes, mixes, anew, begun }: Told): string {
 /** Moves that were done before their coat was changed. */
 export const paintedWords = ({ moves }: Told): string =>
   `${started(movesWords(moves))} had been painted before ${moves.length === 1 ? 'it was' : 'they were'} changed.`
+
+/** What can be answered: of one mix it, of several them. */
+export function answerWords({ mixes }: Pick<Told, 'mixes'>) {
+  const [them, are, were] = mixes.length === 1 ? ['it', 'is', 'was'] : ['them', 'are', 'were']
+  const they = mixes.length === 1 ? 'it' : 'they'
+  return {
+    stay: `Keep ${them} as ${they} ${are}`,
+    back: `Keep ${them} as ${they} ${were}`,
+    follow: `Let ${them} follow`,
+  }
+}

@@ -1,5 +1,5 @@
 import { bottleParts, labOf, mixPaints, opaqueReflectance, smallLadders } from '../../../core'
-import type { Figure, FigureDetail, Ingredient, Lab, PuddlePart } from '../../../core'
+import type { BottleDrops, Figure, FigureDetail, Ingredient, Lab, PuddlePart } from '../../../core'
 import type { SmallReply } from '../../workers/coatsJobs'
 import type { Contents } from '../palette/contents'
 import { isKnown } from '../paints'
@@ -34,6 +34,9 @@ function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTon
   }
 }
 
+const areKnown = (parts: readonly BottleDrops[]): boolean =>
+  parts.every(({ paint }) => isKnown(paint))
+
 /** An eye's white is of no figure: what is found the same for several is one puddle, mixed once for all of them. */
 export const smallId = (key: string, tone: DetailTone, made: readonly PuddlePart[]): string =>
   `:${key} ${tone} ${JSON.stringify(made)}`
@@ -47,7 +50,7 @@ export const detailsOf = (
   smallLadders.map(({ key, name, words }) => {
     const chosen = details.find((one) => one.key === key)
     const steps = found.find((one) => one.key === key)?.steps
-    const middle = steps && bottleParts(steps[1]!.parts)
+    const middle = steps?.[1]!.parts
     return {
       key,
       name,
@@ -57,12 +60,12 @@ export const detailsOf = (
         const of = chosen?.[tone]
         if (of) return [ownTone(tone, of, contents)]
         const step = steps?.[i]
-        if (!step || !step.parts.every(({ paint }) => isKnown(paint))) return []
+        if (!step || !areKnown(step.parts)) return []
         const { ofMiddle } = step
         // Beside a middle of the painter's own it is mixed by itself.
-        if (!ofMiddle || chosen?.middle)
+        if (!ofMiddle || chosen?.middle || !areKnown([...middle!, ofMiddle.bottle]))
           return [{ tone, made: bottleParts(step.parts), lab: step.lab }]
-        const from = { puddle: smallId(key, 'middle', middle!) }
+        const from = { puddle: smallId(key, 'middle', bottleParts(middle!)) }
         const made = [{ of: from, drops: ofMiddle.middle }, ...bottleParts([ofMiddle.bottle])]
         return [{ tone, made, lab: ofMiddle.lab }]
       }),

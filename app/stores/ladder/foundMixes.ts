@@ -3,7 +3,6 @@ import { mostDropsOf } from '../../../core'
 import type { Ref } from 'vue'
 import type { FormSamples, Paint, ReachedEnds, Spectrum, StepKey } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
-import { memoise } from '../memoise'
 import { smallBox } from '../palette/smallBox'
 import { useProject } from '../project/project'
 import type { OwnedJob } from './lastFound'
@@ -44,9 +43,7 @@ export function useFoundMixes({
       ends.value = new Map(ends.value).set(job.figure, news.reached)
     found.value = next
   })
-  /** Let-downs of the commission; a change of other puddles mixes nothing anew. */
-  const letDowns = memoise(() => (store.project.puddles ?? []).filter(({ letDown }) => letDown))
-  const box = computed(() => smallBox(toRaw(paintsIn.value), letDowns.value))
+  const box = computed(() => smallBox(toRaw(paintsIn.value), store.letDowns))
   watch(
     [aims, base, samples, mixing, box, () => store.plan.maxPaints, () => mostDropsOf(store.figure)],
     () => {

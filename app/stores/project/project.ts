@@ -9,6 +9,7 @@ import { ladderActions } from './ladders'
 import { paintingActions } from './painting'
 import { puddleActions } from './puddles'
 import { useWork } from './work'
+import { memoise } from '../memoise'
 
 /** Mediums, thinners and varnishes have no colour to give. */
 const mixes = (kind: Paint['kind']): boolean =>
@@ -66,6 +67,8 @@ export const useProject = defineStore('project', () => {
   const onTable = computed(() => tabled(paintsIn.value, here.value ?? {}))
   /** Drops of a puddle of the open figure at most, said or usual. */
   const mostDrops = computed(() => mostDropsOf(figure.value))
+  /** Let-downs of the commission; they stay the same while other puddles change. */
+  const letDowns = memoise(() => (project.value.puddles ?? []).filter(({ letDown }) => letDown))
   const log = computed<readonly LogEntry[]>(() => project.value.log ?? NOTHING)
 
   return {
@@ -77,6 +80,7 @@ export const useProject = defineStore('project', () => {
     table,
     onTable,
     mostDrops,
+    letDowns,
     tableFor: ({ bottles = {} }: Pick<Figure, 'bottles'>) => tabled(allowed(bottles), bottles),
     paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),
     isOwned,

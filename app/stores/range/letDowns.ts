@@ -16,7 +16,6 @@ const LEAST_FIGURES = 2
 /** Strong bottles let down once for the evening: those that are, and which would earn a well over all figures. */
 export function useLetDowns(few: ReturnType<typeof useFew>) {
   const store = useProject()
-  const are = computed(() => (store.project.puddles ?? []).filter(({ letDown }) => letDown))
   const asked = computed(() => {
     const paints = store.inCommission.filter(({ id }) => few.table.value.includes(id)).map(toRaw)
     const figures = store.figures
@@ -38,7 +37,7 @@ export function useLetDowns(few: ReturnType<typeof useFew>) {
   const offer = computed(() => {
     const best = answer.value?.at(-1)
     if (!best || !asked.value) return undefined
-    const had = new Set(are.value.map(strongIn))
+    const had = new Set(store.letDowns.map(strongIn))
     const bottles = best.ids.filter((id) => !had.has(id)).map((id) => paintOf(id))
     if (bottles.length === 0) return undefined
     return { bottles, before: answer.value![0]!.mean, after: best.mean }
@@ -46,5 +45,5 @@ export function useLetDowns(few: ReturnType<typeof useFew>) {
   const take = (): void => {
     if (offer.value) store.letDown(offer.value.bottles, WHITE)
   }
-  return { are, offer, take, trouble }
+  return { offer, take, trouble }
 }

@@ -25,16 +25,14 @@ import type {
   SeenFrom,
   SeenRow,
   StepKey,
-  Tone,
 } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { aimsOf, lightingOf } from '../ladder/lighting'
 import type { Contents } from '../palette/contents'
 import { foundContents } from '../palette/foundContents'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
-import { plain } from '../project/work'
+import { toneApart } from './toneApart'
 
 export interface RangeStep {
   key: StepKey
@@ -135,9 +133,6 @@ export async function rowOf(
   }
 }
 
-/** So many times what reads apart is aimed at, until it does on the palette too. */
-const SURELY = [1.12, 1.4, 1.8, 2.3] as const
-
 /** What a row depends on: as long as that stays, it stays. */
 interface Ask {
   figure: Figure
@@ -217,37 +212,19 @@ export const useRange = defineStore('range', () => {
       ]),
     )
   }
-  /**
-   * The tone that tells a figure apart from others, as it is then mixed: puddles of few drops land nearer than they aim, so
-   * it is aimed further until they do not. Nothing when no tone does.
-   */
-  async function toneApart(mine: RangeRow, others: readonly RangeRow[], from: SeenFrom) {
+  /** The tone that tells a figure apart from others as they are mixed; nothing when none does. */
+  const apart = (mine: RangeRow, others: readonly RangeRow[], from: SeenFrom) => {
     const { figure } = mine
-    const { tone, plan, size } = figure
-    const asked = asks.value.find((one) => one.figure.id === figure.id)
-    const told = others.map((row) => seenOf(seenRow(row)))
-    const job = plain({
-      tone,
-      lighting: lightingOf(aimsOf({ plan, size })),
-      form: plan.form,
-      key: plan.key,
-      moved: plan.moved,
-      sizeMm: size.heightMm,
-      others: told,
+    const { paints, stored } = asks.value.find((one) => one.figure.id === figure.id)!
+    return toneApart({
+      figure,
       painted: seenOf(seenRow(mine)),
+      others: others.map((row) => seenOf(seenRow(row))),
       from,
       inHand: eye.tolerance,
+      paintedWith: async (tone) =>
+        seenOf(seenRow(await rowOf({ ...figure, tone }, paints, stored))),
     })
-    let made: Tone | undefined
-    for (const surely of SURELY) {
-      const further = await threads.range().apart({ ...job, surely })
-      if (!further || !asked) return further ?? made
-      made = further
-      const { paints, stored } = asked
-      const seen = seenOf(seenRow(await rowOf({ ...figure, tone: made }, paints, stored)))
-      if (!told.some((other) => seenApart(seen, other, from, eye.tolerance).alike)) return made
-    }
-    return made
   }
-  return { rows, trouble, busy, look, alike, toneApart }
+  return { rows, trouble, busy, look, alike, toneApart: apart }
 })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { ingredientKey } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
-import { bottleColour } from '../../parts/palette/colourOf'
+import { colourOf } from '../../parts/palette/colourOf'
 import type { useFew } from '../../stores/range/few'
 import { usePalette } from '../../stores/palette/palette'
-import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 
 /** What all figures are mixed from, in a line, that opens where it is chosen. */
@@ -12,22 +12,22 @@ const props = defineProps<{ few: ReturnType<typeof useFew> }>()
 const open = defineModel<boolean>({ required: true })
 const store = useProject()
 const palette = usePalette()
-const bottles = computed(() => [
-  ...props.few.table.value.map((id) => ({ id, name: nameOf(id), lab: bottleColour(id) })),
-  ...(store.project.puddles ?? [])
-    .filter(({ letDown }) => letDown)
-    .map(({ id, name = '' }) => ({
-      id,
-      name,
-      lab: palette.palette.look([{ of: { puddle: id }, drops: 1 }]).lab,
-    })),
-])
+const bottles = computed(() =>
+  [
+    ...props.few.table.value.map((bottle) => ({ bottle })),
+    ...store.letDowns.map(({ id }) => ({ puddle: id })),
+  ].map((of) => ({
+    key: ingredientKey(of),
+    name: palette.palette.nameOf(of),
+    lab: colourOf(of, palette.palette),
+  })),
+)
 </script>
 
 <template>
   <button type="button" class="fold" :aria-expanded="open" @click="open = !open">
     <span v-if="!open" class="all">
-      <span v-for="{ id, name, lab } in bottles" :key="id" class="one">
+      <span v-for="{ key, name, lab } in bottles" :key="key" class="one">
         <ColourPatch v-if="lab" :lab="lab" class="patch" />
         {{ name }}
       </span>

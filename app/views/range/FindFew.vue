@@ -56,37 +56,37 @@ const status = computed(() => {
       />
       <ElButton v-if="busy" @click="few.stop()">Stop</ElButton>
     </div>
-    <ElSelect
-      v-if="!short"
-      :model-value="[...few.wishes.value]"
-      multiple
-      placeholder="rather …"
-      aria-label="Wishes of the bottles"
-      @update:model-value="few.wish($event)"
-    >
-      <ElOption
-        v-for="(name, key) in fewWishes"
-        :key="key"
-        :label="`rather ${name}`"
-        :value="key"
-      />
-    </ElSelect>
-    <ElSelect
-      v-if="!short"
-      :model-value="[...few.keptOut.value]"
-      multiple
-      filterable
-      placeholder="never …"
-      aria-label="Bottles that are not to be found"
-      @update:model-value="few.keepOut($event)"
-    >
-      <ElOption
-        v-for="{ id, name } in few.from.value.filter(({ id }) => !few.pinned.value.includes(id))"
-        :key="id"
-        :label="`never ${name}`"
-        :value="id"
-      />
-    </ElSelect>
+    <template v-if="!short">
+      <ElSelect
+        :model-value="[...few.wishes.value]"
+        multiple
+        placeholder="rather …"
+        aria-label="Wishes of the bottles"
+        @update:model-value="few.wish($event)"
+      >
+        <ElOption
+          v-for="(name, key) in fewWishes"
+          :key="key"
+          :label="`rather ${name}`"
+          :value="key"
+        />
+      </ElSelect>
+      <ElSelect
+        :model-value="[...few.keptOut.value]"
+        multiple
+        filterable
+        placeholder="never …"
+        aria-label="Bottles that are not to be found"
+        @update:model-value="few.keepOut($event)"
+      >
+        <ElOption
+          v-for="{ id, name } in few.from.value.filter(({ id }) => !few.pinned.value.includes(id))"
+          :key="id"
+          :label="`never ${name}`"
+          :value="id"
+        />
+      </ElSelect>
+    </template>
     <p role="status">{{ status }}</p>
   </section>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue'
 import { ElButton } from 'element-plus'
+import { computed } from 'vue'
 import { LET_DOWN_WHITE } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
+import { colourOf } from '../../parts/palette/colourOf'
 import { paintColours } from '../../parts/paintColours'
 import { vTip } from '../../parts/tip/tip'
 import type { useFew } from '../../stores/range/few'
@@ -11,11 +13,16 @@ import { usePalette } from '../../stores/palette/palette'
 import { useProject } from '../../stores/project/project'
 
 /** Strong bottles let down once for the evening and used like bottles: those that are, and what more would bring. */
-const props = defineProps<{ few: ReturnType<typeof useFew> }>()
+const props = defineProps<{
+  few: ReturnType<typeof useFew>
+  /** Only what would be worth it: those that are stand in the line of bottles. */
+  short?: boolean
+}>()
 const store = useProject()
 const palette = usePalette()
-const { are, offer, take, trouble } = useLetDowns(props.few)
-const lookOf = (id: string) => palette.palette.look([{ of: { puddle: id }, drops: 1 }]).lab
+const { offer, take, trouble } = useLetDowns(props.few)
+const lookOf = (id: string) => colourOf({ puddle: id }, palette.palette)
+const are = computed(() => (props.short ? [] : store.letDowns))
 </script>
 
 <template>

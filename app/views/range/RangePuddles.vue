@@ -4,26 +4,16 @@ import ColourPatch from '../../parts/ColourPatch.vue'
 import DropBeads from '../../parts/DropBeads.vue'
 import { colourOf } from '../../parts/palette/colourOf'
 import { vTip } from '../../parts/tip/tip'
-import { nameOf } from '../../stores/paints'
 import { usePalette } from '../../stores/palette/palette'
-import { useProject } from '../../stores/project/project'
 import type { RangeStep } from '../../stores/range/rows'
 import { partWords } from '../../words/amounts'
 
 /** The puddles of one figure as wells, each with its drops. */
 defineProps<{ steps: readonly RangeStep[]; seen: (lab: Lab) => Lab }>()
-const { palette } = usePalette()
-const store = useProject()
+const wells = usePalette()
 /** A puddle in words: beads tell bottles by their colour alone. */
 const inWords = ({ name, made }: RangeStep): string =>
-  `${name}: ${made
-    .map(({ of, drops }) =>
-      partWords(
-        drops,
-        'bottle' in of ? nameOf(of.bottle) : (store.puddleOf(of.puddle)?.name ?? 'a mix'),
-      ),
-    )
-    .join(', ')}`
+  `${name}: ${made.map(({ of, drops }) => partWords(drops, wells.palette.nameOf(of))).join(', ')}`
 </script>
 
 <template>
@@ -34,7 +24,7 @@ const inWords = ({ name, made }: RangeStep): string =>
         <DropBeads
           v-for="(part, i) in step.made"
           :key="i"
-          :lab="colourOf(part.of, palette)"
+          :lab="colourOf(part.of, wells.palette)"
           :drops="part.drops"
         />
       </span>

@@ -109,10 +109,8 @@ async function setApart(id: string): Promise<void> {
       <div class="top">
         <div>
           <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
-          <template v-if="open">
-            <TableBottles :few="few" />
-            <LetDowns :few="few" />
-          </template>
+          <TableBottles v-if="open" :few="few" />
+          <LetDowns :few="few" :short="!open" />
         </div>
         <FindFew :few="few" :short="!open" />
       </div>

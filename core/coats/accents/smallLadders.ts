@@ -1,13 +1,12 @@
 import { mixPaints } from '../../paint/mix'
 import type { Part } from '../../paint/mix'
-import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { deltaE00 } from '../../colour/deltaE00'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { gcd } from '../../numbers/gcd'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Recipe } from '../../recipe/recipe'
-import { labOf } from '../../colour/lab'
+import { touchRatios, withBottle } from '../../recipe/withBottle'
+import type { WithRatio } from '../../recipe/withBottle'
 import type { Lab } from '../../colour/lab'
 import type { DetailKey } from '../../project/figure'
 
@@ -126,14 +125,8 @@ function eachSmallMix(
   go(0)
 }
 
-/** Of the middle and one bottle more: ratios that are seen without counting (common practice, no source). */
-const WITH_MIDDLE = [
-  [4, 1],
-  [3, 1],
-  [2, 1],
-  [1, 1],
-  [1, 2],
-] as const
+/** Of the middle and one bottle more: of a tone far from it there may be more of the bottle (common practice, no source). */
+const WITH_MIDDLE: readonly WithRatio[] = [...touchRatios, [1, 2]]
 
 /** A tone as the middle with one bottle more, where that costs less than a mix of its own. */
 function fromMiddle(
@@ -142,23 +135,10 @@ function fromMiddle(
   paints: readonly Paint[],
   own: number,
 ): SmallStep['ofMiddle'] {
-  const mixed = mixPaints(parts)
-  let found: SmallStep['ofMiddle']
-  let least = own
-  for (const paint of paints)
-    for (const [middle, drops] of WITH_MIDDLE) {
-      const both = mixPaints([
-        { paint: mixed, drops: middle },
-        { paint, drops },
-      ])
-      const lab = labOf(opaqueReflectance(both))
-      const off = deltaE00(lab, target)
-      const cost = off + COST * (middle + drops)
-      if (cost >= least) continue
-      least = cost
-      found = { middle, bottle: { paint, drops }, lab, deltaE00: off }
-    }
-  return found
+  const best = withBottle(mixPaints(parts), target, paints, WITH_MIDDLE, COST)
+  if (!best || best.cost >= own) return undefined
+  const { paint, ratio, lab, deltaE00 } = best
+  return { middle: ratio[0], bottle: { paint, drops: ratio[1] }, lab, deltaE00 }
 }
 
 /**

@@ -13,7 +13,8 @@ import { ladderTargets } from '../targets'
 import { fewPuddles } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 import { plainRatios, StepWays } from './stepWays'
-import { touchedLadder, touchRatios } from './touch'
+import { touchRatios } from '../../recipe/withBottle'
+import { touchedLadder } from './touch'
 
 const { figures } = lowTide([])
 const people = new Set(['isaura', 'bram', 'tunde', 'mei', 'rashida'])

@@ -1,21 +1,12 @@
-import { deltaE00 } from '../../colour/deltaE00'
-import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import { mixPaints } from '../../paint/mix'
-import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { pouredMix } from '../../recipe/advice/touches'
+import { touchRatios, withBottle } from '../../recipe/withBottle'
+import type { WithRatio } from '../../recipe/withBottle'
 import { fewOf } from './fewPuddles'
 import type { PuddleLadder } from './fewPuddles'
 import type { StepWays } from './stepWays'
 
-/** Drops of the puddle to drops of one bottle: no more of the bottle than of the puddle (common practice, no source). */
-export const touchRatios: readonly (readonly [puddle: number, bottle: number])[] = [
-  [4, 1],
-  [3, 1],
-  [2, 1],
-  [1, 1],
-]
 /** A touch is taken where it brings the mean down by so much, ΔE00; less is not worth a bottle in hand. */
 const WORTH = 0.1
 /** … and not where the end would be seen to be off by it, ΔE00 (from memory). */
@@ -25,7 +16,7 @@ const SEEN = 3
 export interface Touch {
   end: 'dark' | 'light'
   paint: Paint
-  ratio: readonly [puddle: number, bottle: number]
+  ratio: WithRatio
   deltaE00: number
 }
 
@@ -45,18 +36,8 @@ function touchOf(
 ): Touch | undefined {
   const beside = steps.at(end === 'light' ? -1 : 0)!
   if (!('parts' in beside)) return undefined
-  const puddle = pouredMix(beside.parts)
-  let best: Touch | undefined
-  for (const paint of paints)
-    for (const ratio of touchRatios) {
-      const mixed = mixPaints([
-        { paint: puddle, drops: ratio[0] },
-        { paint, drops: ratio[1] },
-      ])
-      const off = deltaE00(labOf(opaqueReflectance(mixed)), target)
-      if (!best || off < best.deltaE00) best = { end, paint, ratio, deltaE00: off }
-    }
-  return best
+  const best = withBottle(pouredMix(beside.parts), target, paints, touchRatios)
+  return best && { end, paint: best.paint, ratio: best.ratio, deltaE00: best.deltaE00 }
 }
 
 /** The ladder whose step at one end is a touch; its puddles serve the steps between. */

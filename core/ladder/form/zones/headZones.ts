@@ -94,7 +94,11 @@ export function headZones(marks: HeadMarks): LifeZone[] {
     zone('lower-lip', lower, 0.009),
     zone('lip', (x, y, z) => Math.min(upper(x, y, z), lower(x, y, z)), 0.009),
     zone('vein', mirrored(along(marks.temple, 0.018)), 0.02),
-    zone('scar', drawnAcross(...marks.scar.map(([x, y]) => [x / 1000, y / 1000, 0.011] as const)), 0.014),
+    zone(
+      'scar',
+      drawnAcross(...marks.scar.map(([x, y]) => [x / 1000, y / 1000, 0.011] as const)),
+      0.014,
+    ),
     zone('mouth', before(mirrored(along(meet, 0.006)), corner[2] - 0.05), 0.008),
     zone('eye', eye, 0.004),
     zone('iris', disc, 0.004),
