@@ -25,3 +25,5 @@ if ('serviceWorker' in navigator && import.meta.env.PROD)
   setTimeout(() => {
     void import('./offline/newVersion').then(({ keepApplication }) => keepApplication())
   }, AFTER_MS)
+// What is stored is looked at before this window stores anything.
+void import('./stores/freePictures').then(({ freePictures }) => freePictures())

@@ -5,6 +5,7 @@ import { newId } from './newId'
 import { dropPhoto, photoOf, putPhoto } from './photos'
 import { dropSculpt, putSculpt, sculptOf } from './sculpts'
 import { shown } from './shownForm'
+import type { Stored } from './unnamed'
 
 /** A sculpt as it is shown; nothing where it is no model. */
 function bakedOf(stl: Uint8Array): ReturnType<typeof bakeSculpt> | undefined {
@@ -13,12 +14,6 @@ function bakedOf(stl: Uint8Array): ReturnType<typeof bakeSculpt> | undefined {
   } catch {
     return undefined
   }
-}
-
-/** Ids of what was stored for a commission. */
-export interface Stored {
-  photos: string[]
-  sculpts: string[]
 }
 
 /** A commission with all that it names and this browser holds. */
@@ -36,25 +31,35 @@ export async function packedContents(project: Project): Promise<Commission> {
   return { project, photos, sculpts, eye: await readEye() }
 }
 
+/** Hears how many pictures and sculpts are stored, of how many. */
+export type Tell = (news: { at: number; all: number }) => void
+
 /**
  * Stores pictures and sculpts of a commission, all of them or none; its figures then name them. A sculpt that is no model
  * is left out and told: the rest is the painter's work all the same.
  */
-export async function store({
-  project,
-  photos,
-  sculpts,
-  eye,
-}: Commission): Promise<{ project: Project; stored: Stored; refused: string[] }> {
+export async function store(
+  { project, photos, sculpts, eye }: Commission,
+  tell: Tell = () => undefined,
+): Promise<{
+  project: Project
+  stored: Stored
+  refused: string[]
+}> {
   const stored: Stored = { photos: [], sculpts: [] }
+  const all = photos.size + sculpts.size
+  let at = 0
   try {
-    for (const [id, picture] of photos)
+    for (const [id, picture] of photos) {
+      tell({ at: ++at, all })
       if (await putPhoto(id, new Blob([new Uint8Array(picture)], { type: 'image/jpeg' })))
         stored.photos.push(id)
+    }
     // A sculpt of the same id may be another's: older files named them by figure.
     const ids = new Map<string, string>()
     const refused: string[] = []
     for (const [name, stl] of sculpts) {
+      tell({ at: ++at, all })
       const id = newId()
       const baked = bakedOf(stl)
       if (!baked) {

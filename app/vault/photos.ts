@@ -60,4 +60,5 @@ export async function putPhoto(id: string, picture: Blob): Promise<boolean> {
   return true
 }
 
+export const photoIds = (): Promise<string[]> => store.keys()
 export const dropPhoto = (id: string): Promise<void> => store.removeItem(id)

@@ -18,4 +18,5 @@ export const putSculpt = async (
 ): Promise<void> => {
   await store.setItem(id, sculpt)
 }
+export const sculptIds = (): Promise<string[]> => store.keys()
 export const dropSculpt = (id: string): Promise<void> => store.removeItem(id)

@@ -2,7 +2,9 @@ import { expose, transfer } from 'comlink'
 import { packCommission, parseProject, unpackCommission } from '../../core'
 import type { Project, ReadResult } from '../../core'
 import { packedContents, discard, store } from '../vault/contents'
-import type { Stored } from '../vault/contents'
+import type { Tell } from '../vault/contents'
+import { freeUnnamed } from '../vault/unnamed'
+import type { Stored } from '../vault/unnamed'
 
 /** What came out of a zip, and what was stored for it. */
 export interface Unpacked {
@@ -19,12 +21,12 @@ const api = {
     return transfer(bytes, [bytes.buffer])
   },
   /** What a zip holds. Pictures and sculpts are stored first, all of them or none. */
-  async unpack(file: Blob, paintIds: readonly string[]): Promise<ReadResult<Unpacked>> {
+  async unpack(file: Blob, paintIds: readonly string[], tell: Tell): Promise<ReadResult<Unpacked>> {
     const bytes = new Uint8Array(await file.arrayBuffer())
     const reading = unpackCommission(bytes, new Set(paintIds))
     if (!reading.ok) return reading
     const { missing, ...commission } = reading.value
-    const { refused, ...rest } = await store(commission)
+    const { refused, ...rest } = await store(commission, tell)
     // A sculpt that cannot be read is said like one that is not there.
     return { ok: true, value: { ...rest, missing: [...missing, ...refused] } }
   },
@@ -36,6 +38,7 @@ const api = {
     return { ok: true, value: { project: reading.value, missing: [], stored } }
   },
   discard,
+  free: freeUnnamed,
 }
 export type CommissionApi = typeof api
 expose(api)

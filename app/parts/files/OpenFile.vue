@@ -15,7 +15,9 @@ async function open(file: File | undefined): Promise<void> {
   if (!file) return
   trouble.value = undefined
   emit('busy', 'Opening…')
-  const { id, issues, note } = await bringBack(file)
+  const { id, issues, note } = await bringBack(file, ({ at, all }) =>
+    emit('busy', `Opening… picture ${at} of ${all}`),
+  )
   emit('busy', '')
   if (issues.length > 0)
     trouble.value = {

@@ -2,6 +2,8 @@ import { failureWords } from '../../words/failure'
 import { MOST_BYTES, MOST_COMMISSION_BYTES } from '../../../core'
 import { starterIds } from '../../stores/paints'
 import { useShelf } from '../../stores/shelf/shelf'
+import type { Tell } from '../../vault/contents'
+import { heard } from '../../workers/heard'
 import { threads } from '../../workers/threads'
 
 /** A packed commission rather than a plain project file, whatever it is called: a zip begins with “PK”. */
@@ -18,7 +20,7 @@ export interface BroughtBack {
 }
 
 /** Opens a project file or a packed commission as a commission of its own; what is there already stays. */
-export async function bringBack(file: File): Promise<BroughtBack> {
+export async function bringBack(file: File, tell: Tell = () => undefined): Promise<BroughtBack> {
   try {
     const packed = await isPacked(file)
     const most = packed ? MOST_COMMISSION_BYTES : MOST_BYTES
@@ -31,7 +33,7 @@ export async function bringBack(file: File): Promise<BroughtBack> {
     }
     const ids = [...starterIds]
     const reading = await (packed
-      ? threads.commission().unpack(file, ids)
+      ? heard(async (told: Tell) => threads.commission().unpack(file, ids, told), tell)
       : threads.commission().read(file, ids))
     if (!reading.ok)
       return { issues: reading.issues.map(({ place, message }) => `${place}: ${message}`) }

@@ -19,13 +19,10 @@ import { starterIds } from '../paints'
 import { useProject } from '../project/project'
 import { shippedDemo } from '../shippedDemo'
 import { dropLastMixes } from '../../vault/lastMixes'
-import { dropPhoto } from '../../vault/photos'
-import { dropSculpt } from '../../vault/sculpts'
 import { dropSummary, writeSummary } from '../../vault/summaries'
 import type { Summary } from '../../vault/summaries'
 import {
   dropWork,
-  listWorks,
   noteMoved,
   onOthers,
   readWork,
@@ -33,6 +30,8 @@ import {
   wasMoved,
   writeWork,
 } from '../../vault/works'
+import { othersAreOpen } from '../../vault/windows'
+import { freeOf } from '../freePictures'
 import { issueWords } from './issueWords'
 import { moveFirst, storedSummaries } from './storedSummaries'
 import { summarised } from './summarised'
@@ -171,13 +170,9 @@ export const useShelf = defineStore('shelf', () => {
     await dropWork(id)
     await dropSummary(id)
     dropLastMixes(id)
-    if (gone) {
-      const others: string[] = []
-      for (const other of await listWorks()) others.push((await readWork(other)) ?? '')
-      const named = (kept: string) => others.some((text) => text.includes(`"${kept}"`))
-      for (const photo of photosOf(gone)) if (!named(photo)) await dropPhoto(photo)
-      for (const sculpt of sculptsOf(gone)) if (!named(sculpt)) await dropSculpt(sculpt)
-    }
+    // Where it may lie open still, or undo may lead back to one of them, they go when a window opens alone.
+    if (gone && open.depth.undo + open.depth.redo === 0 && !(await othersAreOpen()))
+      await freeOf({ photos: photosOf(gone), sculpts: sculptsOf(gone) })
     tellOthers(id)
     await refresh()
   }

@@ -1,5 +1,5 @@
 import type { Project } from '../../project/commission'
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
+import { strFromU8, strToU8, zipSync } from 'fflate'
 import type { Zippable } from 'fflate'
 import { MOST_COMMISSION_BYTES, photosOf, sculptsOf } from './named'
 import { CHECKSUMS, checksumsOf, damageIn } from './checksums'
@@ -9,6 +9,7 @@ import type { EyeRecord } from '../eye/schema'
 import { formatLogCsv } from '../csv/log'
 import { whoOf } from '../../project/whoOf'
 import { formatProject } from '../project/format'
+import { namesOf, unzipped, unzippedEach } from './unzipped'
 import { parseProject } from '../project/parse'
 import { refused } from '../issues'
 import type { ReadResult } from '../issues'
@@ -22,9 +23,6 @@ export interface Commission {
   eye?: EyeRecord
 }
 
-/** A commission unpacks to so many times its size at most, and to this much more where it is small. */
-const MOST_RATIO = 30
-const SMALL = 60 * 1024 * 1024
 const PROJECT = 'project.json'
 const EYE = 'eye.json'
 
@@ -78,20 +76,6 @@ export function packCommission(
   return zipSync(files, { level: 6 })
 }
 
-/** Files of a zip. @throws RangeError where it unpacks to more than any commission does. */
-function unzipped(bytes: Uint8Array): Record<string, Uint8Array> {
-  const most = Math.min(2 * MOST_COMMISSION_BYTES, SMALL + MOST_RATIO * bytes.length)
-  let size = 0
-  return unzipSync(bytes, {
-    filter: ({ originalSize }) => {
-      size += originalSize
-      if (size > most)
-        throw new RangeError(`it unpacks to more than ${Math.round(most / 1024 / 1024)} MB`)
-      return true
-    },
-  })
-}
-
 /**
  * Reads a packed commission; what is wrong with it is said and nothing is half taken. A picture that was not in the
  * browser that packed it, or a sculpt, is not in the zip either, and one that does not agree with its checksum is left out: that is
@@ -104,35 +88,42 @@ export function unpackCommission(
 ): ReadResult<Commission & { missing: string[] }> {
   if (bytes.length > MOST_COMMISSION_BYTES)
     return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
-  let files: Record<string, Uint8Array>
+  const texts = [PROJECT, EYE, CHECKSUMS]
+  let files: Map<string, Uint8Array>
   try {
-    files = unzipped(bytes)
+    files = unzipped(bytes, (name) => texts.includes(name))
   } catch (error) {
     return refused('the file', `is no whole zip: ${(error as Error).message}`)
   }
-  const damage = damageIn(new Map(Object.entries(files)))
-  const broken = (name: string): boolean =>
-    damage !== undefined && [...damage.damaged, ...damage.added].includes(name)
+  const list = files.get(CHECKSUMS)
+  const damage = damageIn(files)
+  const broken = (name: string, of = damage): boolean =>
+    of !== undefined && [...of.damaged, ...of.added].includes(name)
   if (broken(CHECKSUMS) || broken(PROJECT))
     return refused(
       broken(PROJECT) ? PROJECT : CHECKSUMS,
       'does not agree with its checksum: the zip was damaged since it was packed; open another copy',
     )
-  const text = files[PROJECT]
+  const text = files.get(PROJECT)
   if (!text) return refused('the file', `has no ${PROJECT} in it; a packed commission has one`)
   const reading = parseProject(strFromU8(text), paintIds)
   if (!reading.ok) return reading
-  const under = (folder: string): Map<string, Uint8Array> =>
-    new Map(
-      Object.entries(files).flatMap(([name, data]) => {
-        const found = new RegExp(`^${folder}/([\\w-]{1,80})\\.\\w+$`).exec(name)
-        return found && !broken(name) ? [[found[1]!, data] as const] : []
-      }),
+  /** What the project names and the zip has whole, by its id. */
+  const under = (folder: string, ids: readonly string[]): Map<string, Uint8Array> => {
+    const names = namesOf(bytes, folder, ids)
+    const whole = unzippedEach(bytes, [...names.keys()])
+    const harmed = damageIn(list ? new Map([...whole, [CHECKSUMS, list]]) : whole)
+    return new Map(
+      [...whole].flatMap(([name, data]) =>
+        broken(name, harmed) ? [] : [[names.get(name)!, data] as const],
+      ),
     )
-  const photos = under('photos')
-  const sculpts = under('sculpts')
-  const answers = files[EYE] && !broken(EYE) ? parseEye(strFromU8(files[EYE])) : undefined
-  const eyeMissing = (damage?.missing ?? []).includes(EYE) || (files[EYE] && !answers?.ok)
+  }
+  const photos = under('photos', photosOf(reading.value))
+  const sculpts = under('sculpts', sculptsOf(reading.value))
+  const eye = files.get(EYE)
+  const answers = eye && !broken(EYE) ? parseEye(strFromU8(eye)) : undefined
+  const eyeMissing = (damage?.missing ?? []).includes(EYE) || (eye && !answers?.ok)
   const missing = [
     ...(eyeMissing ? [EYE] : []),
     ...photosOf(reading.value).filter((id) => !photos.has(id)),

@@ -90,3 +90,33 @@ it('a small zip that would unpack to hundreds of megabytes is refused by what it
   expect(reading.ok).toBe(false)
   if (!reading.ok) expect(reading.issues[0]!.message).toMatch(/unpacks to more than \d+ MB/)
 })
+
+/** The zip with its first file listed so many times more (APPNOTE.TXT 6.3, sections 4.3.12 and 4.3.16). */
+function listedAgain(zip: Uint8Array, times: number): Uint8Array {
+  const end = zip.length - 22
+  const view = new DataView(zip.buffer, zip.byteOffset)
+  const at = view.getUint32(end + 16, true)
+  const first = zip.slice(at, at + 46 + view.getUint16(at + 28, true))
+  const made = new Uint8Array(zip.length + times * first.length)
+  made.set(zip.slice(0, end))
+  for (let i = 0; i < times; i++) made.set(first, end + i * first.length)
+  made.set(zip.slice(end), made.length - 22)
+  const tail = new DataView(made.buffer, made.length - 22)
+  for (const field of [8, 10]) tail.setUint16(field, view.getUint16(end + 10, true) + times, true)
+  tail.setUint32(12, made.length - 22 - at, true)
+  return made
+}
+
+it('pictures that the project does not name are left where they are; tens of thousands are refused', () => {
+  const { 'checksums.txt': _, ...files } = unzipSync(packed)
+  const others = Object.fromEntries(
+    Array.from({ length: 50 }, (_, i) => [`photos/other-${i}.jpg`, picture(0)]),
+  )
+  const more = zipSync({ 'photos/tiny.jpg': picture(0), ...files, ...others }, { level: 0 })
+  for (const zip of [more, listedAgain(more, 30_000)]) {
+    const reading = unpackCommission(zip, ids)
+    expect(reading.ok && [...reading.value.photos.keys()].sort()).toEqual(['photo-1', 'photo-2'])
+  }
+  const reading = unpackCommission(listedAgain(more, 50_000), ids)
+  expect(reading.ok ? '' : reading.issues[0]!.message).toMatch(/unpacks to more than 36020 files/)
+})
