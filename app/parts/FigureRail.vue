@@ -2,41 +2,44 @@
 import { computed } from 'vue'
 import { toneLab } from '../../core'
 import ColourPatch from './ColourPatch.vue'
+import InTurn from './inTurn'
 import { useProject } from '../stores/project/project'
 import { vTip } from './tip/tip'
 
 /** The figures of the commission, each with its base colour. */
 const store = useProject()
-const figures = computed(() =>
-  store.project.figures.map(({ id, name, tone }) => ({
-    id,
-    name,
-    short: name.split(',')[0]!,
-    lab: toneLab(tone),
-  })),
-)
+/** So many come at once. */
+const AT_ONCE = 4
+const groups = computed(() => {
+  const { figures } = store.project
+  const many = Math.ceil(figures.length / AT_ONCE)
+  return Array.from({ length: many }, (_, i) => figures.slice(AT_ONCE * i, AT_ONCE * (i + 1)))
+})
 </script>
 
 <template>
   <div class="rail" role="group" aria-label="Figures">
-    <button
-      v-for="{ id, name, short, lab } in figures"
-      :key="id"
-      v-tip="name"
-      type="button"
-      class="figure"
-      :aria-pressed="id === store.figure.id"
-      @click="store.chooseFigure(id)"
-    >
-      <ColourPatch :lab="lab" class="tone" />
-      <span>{{ short }}</span>
-    </button>
+    <InTurn v-for="(figures, i) in groups" :key="i">
+      <button
+        v-for="figure in figures"
+        :key="figure.id"
+        v-tip="figure.name"
+        type="button"
+        class="figure"
+        :aria-pressed="figure.id === store.figure.id"
+        @click="store.chooseFigure(figure.id)"
+      >
+        <ColourPatch :lab="toneLab(figure.tone)" class="tone" />
+        <span>{{ figure.name.split(',')[0] }}</span>
+      </button>
+    </InTurn>
   </div>
 </template>
 
 <style scoped>
 .rail {
   display: flex;
+  min-height: 60px;
   overflow-x: auto;
   padding: 4px;
   margin: 0 -4px;

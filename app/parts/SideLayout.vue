@@ -1,12 +1,18 @@
 <script setup lang="ts">
+import InTurn from './inTurn'
+
 /** The body of most views: the work, and beside it a darker column of settings; below it on a tablet. */
 withDefaults(defineProps<{ side?: number }>(), { side: 300 })
 </script>
 
 <template>
   <div class="body" :style="{ '--side': `${side}px` }">
-    <div class="main"><slot /></div>
-    <aside class="side"><slot name="side" /></aside>
+    <div class="main">
+      <InTurn><slot /></InTurn>
+    </div>
+    <aside class="side">
+      <InTurn><slot name="side" /></InTurn>
+    </aside>
   </div>
 </template>
 

@@ -7,6 +7,8 @@ const fits = (found: unknown, now: Readonly<Record<string, unknown>>): boolean =
   found !== null &&
   Object.entries(now).every(([key, value]) => {
     const was = (found as Record<string, unknown>)[key]
+    // What may be empty is of no kind then.
+    if (value === undefined || was === undefined) return true
     return typeof was === typeof value && Array.isArray(was) === Array.isArray(value)
   })
 

@@ -1,5 +1,7 @@
 import { crowdOf } from './crowd'
-import { expect, test } from './start'
+import { many } from '../thorough'
+import { neverHolds } from './longTasks'
+import { expect, openLadder, test } from './start'
 
 /**
  * Controls and words that a room may have in sight at 1280 × 800, the demo in it: a little more than docs/rooms.md says,
@@ -48,6 +50,19 @@ test('in a new room the title says where one is, and the focus is on its heading
   }
   await page.goto('/tone/hide')
   await expect(page).toHaveTitle(/^Tone \(hide\) · Isaura/)
+})
+
+test('no room holds the page for 50 ms when it is entered @traced', async ({ page }) => {
+  await openLadder(page)
+  const rooms = ['Coats', 'Figures', 'Tone', 'Accents', 'Range', 'Box', 'Ladder']
+  for (const room of rooms.slice(0, many(7, 1)))
+    await neverHolds(page, async () => {
+      await page.getByRole('link', { name: 'Log', exact: true }).first().click()
+      await page.waitForTimeout(700)
+      await page.getByRole('link', { name: room, exact: true }).first().click()
+      await expect(page.getByRole('main')).toBeVisible()
+      await page.waitForTimeout(1500)
+    })
 })
 
 test.describe('with forms', () => {

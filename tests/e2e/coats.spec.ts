@@ -24,7 +24,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
       (kind) => kind.split(' ')[0],
     )
   const last = ['glaze', 'wash', 'glaze', 'filter']
-  expect(await kinds()).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', ...last])
+  await expect.poll(kinds).toEqual(['base', 'layer', 'layer', 'layer', 'glaze', ...last])
 
   // By keys: the first glaze is laid before the last layer.
   await rows.nth(4).focus()

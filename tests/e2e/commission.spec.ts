@@ -4,7 +4,7 @@ import { packCommission, starterPaints, unpackCommission } from '../../core'
 import type { Project } from '../../core'
 import { largeCommission } from '../fixtures/largeCommission'
 import { again, accessible, chooseFile, expect, openCommission, pick, saved, test } from './start'
-import { benchOf, go, left } from './benchRoom'
+import { benchOf, go, left, now } from './benchRoom'
 import { store } from '../fixtures/stored'
 
 const ids = starterPaints.map(({ id }) => id)
@@ -145,6 +145,7 @@ test('a browser that gives no storage at all: work goes on and can be taken away
     Storage.prototype.setItem = refuse
   })
   await page.goto('/bench')
+  await expect(now(page)).toContainText('Mix')
   let all = NaN
   await expect.poll(async () => (all = (await left(page))!)).toBeGreaterThan(4)
   await expect(page.getByRole('alert')).toContainText(/storage|store/)

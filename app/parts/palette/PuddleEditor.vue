@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ElButton, ElDialog, ElInput, ElSwitch } from 'element-plus'
-import { computed, ref, watch } from 'vue'
+import { computed, effectScope, reactive, ref, watch } from 'vue'
+import type { EffectScope } from 'vue'
 import { longest, stepOf } from '../../../core'
 import type { PuddlePart } from '../../../core'
 import { useAccents } from '../../stores/accents/accents'
@@ -10,6 +11,7 @@ import { usePalette } from '../../stores/palette/palette'
 import { useProject } from '../../stores/project/project'
 import { useWords } from '../../words/uses'
 import { screenColour } from '../screenColour'
+import { useDraft } from '../useDraft'
 import FindMix from './FindMix.vue'
 import PuddleParts from './PuddleParts.vue'
 
@@ -18,9 +20,7 @@ const store = usePalette()
 const asked = useAsked()
 const project = useProject()
 const accents = useAccents()
-const name = ref('')
-const parts = ref<readonly PuddlePart[]>([])
-const forAll = ref(false)
+const form = reactive({ name: '', parts: [] as readonly PuddlePart[], forAll: false })
 const trouble = ref('')
 const edited = computed(() => asked.puddle)
 const step = computed(() =>
@@ -32,15 +32,22 @@ const open = computed({
     if (!isOpen) asked.puddle = undefined
   },
 })
+/** What is filled in of the mix that is open: closed it is let go, after a crash it is there again. */
+let drafting: EffectScope | undefined
+let letGo = (): void => undefined
 watch(edited, (puddle) => {
+  if (!puddle) letGo()
+  drafting?.stop()
   if (!puddle) return
-  name.value = puddle.name
-  parts.value = puddle.parts
-  trouble.value = ''
   const stored = puddle.id === undefined ? undefined : project.puddleOf(puddle.id)
-  forAll.value = stored !== undefined && stored.figure === undefined
+  const forAll = stored !== undefined && stored.figure === undefined
+  Object.assign(form, { name: puddle.name, parts: puddle.parts, forAll })
+  trouble.value = ''
+  drafting = effectScope()
+  const of = `a mix of ${project.project.id} ${puddle.id ?? ''}`
+  letGo = drafting.run(() => useDraft(of, form))!
 })
-const look = computed(() => store.palette.look(parts.value))
+const look = computed(() => store.palette.look(form.parts))
 const title = computed(() => {
   const id = edited.value?.id
   if (id === undefined) return 'A new mix'
@@ -60,11 +67,11 @@ const refused = (): string =>
   project.refused.map(({ message }) => message).join('; ') || 'it could not be kept'
 /** A step of the ladder, a puddle that is there, or a new one; whether it was taken. */
 function stored(puddle: PuddleEdited): boolean {
-  const made = { name: name.value.trim(), parts: parts.value }
+  const made = { name: form.name.trim(), parts: form.parts }
   if (step.value) return project.keep(step.value, made.parts)
   if (puddle.id !== undefined)
-    return project.changePuddle(puddle.id, { ...made, forAll: forAll.value })
-  const id = project.makePuddle(made, forAll.value)
+    return project.changePuddle(puddle.id, { ...made, forAll: form.forAll })
+  const id = project.makePuddle(made, form.forAll)
   if (id !== undefined) puddle.put?.({ puddle: id })
   return id !== undefined
 }
@@ -95,19 +102,19 @@ function drop(): void {
       <div class="fields">
         <ElInput
           v-if="!step"
-          v-model="name"
+          v-model="form.name"
           :maxlength="longest.shortName"
           aria-label="What it is called"
           placeholder="what you call it"
         />
-        <PuddleParts :id="edited?.id" v-model="parts" />
-        <FindMix @found="parts = $event" />
+        <PuddleParts :id="edited?.id" v-model="form.parts" />
+        <FindMix @found="form.parts = $event" />
         <label v-if="!step" class="all">
-          <ElSwitch v-model="forAll" aria-label="For every figure of the commission" />
+          <ElSwitch v-model="form.forAll" aria-label="For every figure of the commission" />
           for every figure of the commission
         </label>
         <p v-if="uses.length" class="soft">Used for {{ uses.join(', ') }}: it changes there too.</p>
-        <p v-if="look.trouble && parts.length" role="alert">{{ look.trouble }}</p>
+        <p v-if="look.trouble && form.parts.length" role="alert">{{ look.trouble }}</p>
         <p v-if="trouble" role="alert">{{ trouble }}</p>
       </div>
     </div>

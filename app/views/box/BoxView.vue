@@ -10,6 +10,7 @@ import PaintDetail from './detail/PaintDetail.vue'
 import BoxFilters from './list/BoxFilters.vue'
 import BoxGrid from './list/BoxGrid.vue'
 import { useBoxList } from './list/useBoxList'
+import InTurn from '../../parts/inTurn'
 
 /** Every paint as a drawdown strip; what is in takes part in every plan. */
 const store = useProject()
@@ -44,7 +45,9 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
           above, thin below, over white and black; right, one part to nine of titanium white.
         </p>
         <p v-if="shown.length === 0">No bottle is like that. Loosen a filter.</p>
-        <BoxGrid :paints="shown" :chosen="chosenId" @choose="chosenId = $event" />
+        <InTurn>
+          <BoxGrid :paints="shown" :chosen="chosenId" @choose="chosenId = $event" />
+        </InTurn>
       </div>
       <aside class="side">
         <PaintDetail v-if="chosen" :key="chosen.id" :paint="chosen" @gone="chosenId = ''" />

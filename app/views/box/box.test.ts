@@ -1,15 +1,23 @@
 import { until } from '@vueuse/core'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { nextTick } from 'vue'
+import { effectScope, nextTick } from 'vue'
 import { deltaE00, labOf, mixPaints, opaqueReflectance, starterPaints } from '../../../core'
+import { stubBrowser } from '../../../tests/fixtures/browserGlobals'
+import { storesInMemory } from '../../../tests/fixtures/storageInMemory'
 import { paintOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { useNewPaint } from './add/useNewPaint'
 import { sorts, useBoxList } from './list/useBoxList'
 
 vi.mock('comlink', () => import('../../../tests/fixtures/comlinkInProcess'))
-beforeEach(() => setActivePinia(createPinia()))
+vi.mock('localforage', () => import('../../../tests/fixtures/storageInMemory'))
+beforeEach(() => {
+  setActivePinia(createPinia())
+  storesInMemory.clear()
+  stubBrowser()
+  return () => vi.unstubAllGlobals()
+})
 
 describe('the list of the box', () => {
   it('finds by name and Colour Index name, by kind, family and opacity, one within the other', () => {
@@ -104,6 +112,36 @@ describe('a paint that is put into the box', () => {
       )
       expect(deltaE00(labOf(predicted), labOf(mixed(1, whites))), `${whites}`).toBeLessThan(0.5)
     }
+  })
+
+  it('what was told and read is there again, spectra too, until the paint is in the box', async () => {
+    const scope = effectScope()
+    const made = scope.run(() => useNewPaint())!
+    const neat = {
+      reflectance: opaqueReflectance(paintOf('burnt-sienna')),
+      source: 'value' as const,
+    }
+    made.about.name = 'Clay'
+    made.tintStep.value = 3
+    made.film.thicknessUm = 33
+    made.readings.neat = neat
+    await nextTick()
+    scope.stop()
+    const again = useNewPaint()
+    expect([again.about.name, again.tintStep.value, again.film.thicknessUm]).toEqual([
+      'Clay',
+      3,
+      33,
+    ])
+    expect(again.readings.neat).toEqual(neat)
+    await until(again.paint).toMatch((paint) => paint !== undefined)
+    again.add()
+    const next = useNewPaint()
+    expect([next.about.name, next.tintStep.value, next.readings.neat]).toEqual([
+      '',
+      undefined,
+      undefined,
+    ])
   })
 
   it('a colour that no paint has is refused in words, and the next is taken', async () => {

@@ -15,6 +15,7 @@ import { useProject } from '../../stores/project/project'
 import EndLook from './EndLook.vue'
 import CoatFields from './CoatFields.vue'
 import { vTip } from '../../parts/tip/tip'
+import InTurn from '../../parts/inTurn'
 
 /** The coats in the order they are laid; dragged, or moved by keys, and changed in place. */
 const chosen = defineModel<number>({ required: true })
@@ -147,29 +148,31 @@ onBeforeUnmount(() => sortable?.destroy())
         <span v-tip="'Drag to another place'" class="handle" aria-hidden="true">
           <ColourPatch v-if="coats.layers" :lab="coats.layers.middle.flat[i + 1]!" />
         </span>
-        <CoatFields :coat="coat" :at="i" @change="change(i, $event)" />
-        <span class="tools">
-          <ElButton
-            class="icon"
-            :aria-label="`Lay coat ${i + 1} earlier`"
-            :disabled="i === 0"
-            @click="move(i, i - 1)"
-          >
-            <ArrowUp />
-          </ElButton>
-          <ElButton
-            class="icon"
-            :aria-label="`Lay coat ${i + 1} later`"
-            :disabled="i === rows.length - 1"
-            @click="move(i, i + 1)"
-          >
-            <ArrowDown />
-          </ElButton>
-          <ElButton class="icon" :aria-label="`Take coat ${i + 1} off`" @click="remove(i)">
-            <Close />
-          </ElButton>
-        </span>
-        <span v-if="cautionOf(coat, i)" class="soft caution">{{ cautionOf(coat, i) }}</span>
+        <InTurn>
+          <CoatFields :coat="coat" :at="i" @change="change(i, $event)" />
+          <span class="tools">
+            <ElButton
+              class="icon"
+              :aria-label="`Lay coat ${i + 1} earlier`"
+              :disabled="i === 0"
+              @click="move(i, i - 1)"
+            >
+              <ArrowUp />
+            </ElButton>
+            <ElButton
+              class="icon"
+              :aria-label="`Lay coat ${i + 1} later`"
+              :disabled="i === rows.length - 1"
+              @click="move(i, i + 1)"
+            >
+              <ArrowDown />
+            </ElButton>
+            <ElButton class="icon" :aria-label="`Take coat ${i + 1} off`" @click="remove(i)">
+              <Close />
+            </ElButton>
+          </span>
+          <span v-if="cautionOf(coat, i)" class="soft caution">{{ cautionOf(coat, i) }}</span>
+        </InTurn>
       </li>
     </ol>
     <ElButton @click="add">Lay another coat</ElButton>

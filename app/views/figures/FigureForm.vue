@@ -10,6 +10,7 @@ import { nameOf } from '../../stores/paints'
 import { useProject } from '../../stores/project/project'
 import { sizeMeaning } from '../../words/sizes'
 import ReferencePicture from './ReferencePicture.vue'
+import InTurn from '../../parts/inTurn'
 
 /** What is known of one figure, changed in place; what cannot be is said beside the field. */
 const props = defineProps<{ figure: Figure }>()
@@ -38,64 +39,66 @@ const bottles = computed(() => {
 
 <template>
   <ElForm label-position="top" :aria-label="`About ${figure.name}`" @submit.prevent>
-    <ElFormItem label="Name">
-      <TextField
-        label="Name"
-        needed="A name has at least one letter."
-        :value="figure.name"
-        :longest="longest.name"
-        @write="(name, tag) => store.setFigure(figure.id, { name }, tag)"
-      />
-    </ElFormItem>
-    <ElFormItem label="Kind">
-      <ElRadioGroup
-        :model-value="figure.kind"
-        aria-label="Kind"
-        @update:model-value="set(asKind(figure, $event as Figure['kind'], others))"
-      >
-        <ElRadioButton v-for="kind in figureKinds" :key="kind" :value="kind">
-          {{ kindWords[kind] }}
-        </ElRadioButton>
-      </ElRadioGroup>
-    </ElFormItem>
-    <div class="pair">
-      <ElFormItem label="Size">
-        <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
-      </ElFormItem>
-      <ElFormItem label="How many of it">
-        <HowMany :figure="figure" />
-      </ElFormItem>
-    </div>
-    <p class="soft">{{ sizeMeaning(figure.size) }}</p>
-    <ElFormItem label="People, warband or pack">
-      <ElSelect
-        v-model="group"
-        aria-label="People, warband or pack"
-        filterable
-        allow-create
-        default-first-option
-        clearable
-        placeholder="none; type a name to make one"
-      >
-        <ElOption
-          v-for="one in store.project.groups ?? []"
-          :key="one.id"
-          :value="one.name"
-          :label="one.name"
+    <InTurn>
+      <ElFormItem label="Name">
+        <TextField
+          label="Name"
+          needed="A name has at least one letter."
+          :value="figure.name"
+          :longest="longest.name"
+          @write="(name, tag) => store.setFigure(figure.id, { name }, tag)"
         />
-      </ElSelect>
-    </ElFormItem>
-    <ElFormItem label="Note">
-      <TextField
-        label="Note"
-        :rows="2"
-        :value="figure.note"
-        :longest="longest.note"
-        @write="(note, tag) => store.setFigure(figure.id, { note }, tag)"
-      />
-    </ElFormItem>
-    <ReferencePicture :figure="figure" />
-    <p v-for="line in bottles" :key="line" class="soft">It {{ line }}.</p>
+      </ElFormItem>
+      <ElFormItem label="Kind">
+        <ElRadioGroup
+          :model-value="figure.kind"
+          aria-label="Kind"
+          @update:model-value="set(asKind(figure, $event as Figure['kind'], others))"
+        >
+          <ElRadioButton v-for="kind in figureKinds" :key="kind" :value="kind">
+            {{ kindWords[kind] }}
+          </ElRadioButton>
+        </ElRadioGroup>
+      </ElFormItem>
+      <div class="pair">
+        <ElFormItem label="Size">
+          <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
+        </ElFormItem>
+        <ElFormItem label="How many of it">
+          <HowMany :figure="figure" />
+        </ElFormItem>
+      </div>
+      <p class="soft">{{ sizeMeaning(figure.size) }}</p>
+      <ElFormItem label="People, warband or pack">
+        <ElSelect
+          v-model="group"
+          aria-label="People, warband or pack"
+          filterable
+          allow-create
+          default-first-option
+          clearable
+          placeholder="none; type a name to make one"
+        >
+          <ElOption
+            v-for="one in store.project.groups ?? []"
+            :key="one.id"
+            :value="one.name"
+            :label="one.name"
+          />
+        </ElSelect>
+      </ElFormItem>
+      <ElFormItem label="Note">
+        <TextField
+          label="Note"
+          :rows="2"
+          :value="figure.note"
+          :longest="longest.note"
+          @write="(note, tag) => store.setFigure(figure.id, { note }, tag)"
+        />
+      </ElFormItem>
+      <ReferencePicture :figure="figure" />
+      <p v-for="line in bottles" :key="line" class="soft">It {{ line }}.</p>
+    </InTurn>
   </ElForm>
 </template>
 

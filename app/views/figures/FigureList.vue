@@ -9,6 +9,7 @@ import { stripOf } from '../../stores/shelf/summaryOf'
 import { sizeWords } from '../../words/sizes'
 import { vTip } from '../../parts/tip/tip'
 import { clamp } from '../../../core'
+import InTurn from '../../parts/inTurn'
 
 /**
  * The figures in their order; only those in sight are drawn. Arrows walk, Alt with an arrow moves a figure,
@@ -88,10 +89,13 @@ onBeforeUnmount(() => sortable?.destroy())
           @click="store.chooseFigure(figure.id)"
           @keydown="keys($event, index, figure.id)"
         >
-          <span class="strip"
-            ><LadderStrips
-              :figures="[{ id: figure.id, name: figure.name, many: 1, strip: stripOf(figure) }]"
-          /></span>
+          <span class="strip">
+            <InTurn>
+              <LadderStrips
+                :figures="[{ id: figure.id, name: figure.name, many: 1, strip: stripOf(figure) }]"
+              />
+            </InTurn>
+          </span>
           <span class="name">{{ figure.name }}</span>
           <span class="soft about">{{ about(figure) }}</span>
         </button>

@@ -14,6 +14,7 @@ import ColourStrip from './steps/ColourStrip.vue'
 import LadderDoubt from './steps/LadderDoubt.vue'
 import MixingStatus from './steps/MixingStatus.vue'
 import StepGrid from './steps/StepGrid.vue'
+import InTurn from '../../parts/inTurn'
 
 const ladder = useLadder()
 const store = useProject()
@@ -65,11 +66,13 @@ const shown = computed<Shown | undefined>(() => {
       <template v-if="!shown">
         <StepGrid />
         <MixingStatus />
-        <LadderDoubt />
-        <PaletteWells />
-        <JudgementNote />
-        <OtherLight />
-        <BringPaint />
+        <InTurn>
+          <LadderDoubt />
+          <PaletteWells />
+          <JudgementNote />
+          <OtherLight />
+          <BringPaint />
+        </InTurn>
       </template>
       <template v-else>
         <!-- The form shows the ladder itself, and wants the height. -->

@@ -3,6 +3,7 @@ import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { deltaE00, whoOf } from '../../../core'
 import type { LogEntry } from '../../../core'
+import InTurn from '../../parts/inTurn'
 import PickOne from '../../parts/field/PickOne.vue'
 import OffByTime from '../../charts/OffByTime.vue'
 import { allPaints } from '../../stores/paints'
@@ -72,13 +73,9 @@ const points = computed(() =>
         </label>
       </div>
       <ol>
-        <LogRow
-          v-for="entry in page"
-          :key="entry.id"
-          :entry="entry"
-          :names="names"
-          :who="nameOfEntry(entry)"
-        />
+        <InTurn v-for="entry in page" :key="entry.id">
+          <LogRow :entry="entry" :names="names" :who="nameOfEntry(entry)" />
+        </InTurn>
       </ol>
       <ElButton v-if="shown.length > page.length" @click="most += PAGE">
         Show {{ Math.min(PAGE, shown.length - page.length) }} more of {{ shown.length }}

@@ -20,6 +20,7 @@ import GroupSettings from './GroupSettings.vue'
 import LetDowns from './LetDowns.vue'
 import RangeRowLine from './RangeRow.vue'
 import TableBottles from './TableBottles.vue'
+import InTurn from '../../parts/inTurn'
 
 /** All figures of the commission side by side, from the few bottles on the table. */
 const store = useProject()
@@ -112,7 +113,7 @@ async function setApart(id: string): Promise<void> {
           <TableBottles v-if="open" :few="few" />
           <LetDowns :few="few" :short="!open" />
         </div>
-        <FindFew :few="few" :short="!open" />
+        <InTurn><FindFew :few="few" :short="!open" /></InTurn>
       </div>
       <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
         <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
@@ -131,33 +132,35 @@ async function setApart(id: string): Promise<void> {
         <GroupSettings v-if="shown === 'group'" />
         <template v-if="shown !== 'line'">
           <ol class="rows" aria-label="Figures">
-            <RangeRowLine
-              v-for="{ figure, row } in rows"
-              :key="figure.id"
-              :figure="figure"
-              :row="row"
-              :near="near[figure.id] ?? []"
-              :grey="grey"
-              :shares="shares"
-              :reach="reach"
-              :sharing="offers.get(figure.id)"
-              @apart="setApart(figure.id)"
-              @share="share(figure.id)"
-            />
+            <InTurn v-for="{ figure, row } in rows" :key="figure.id">
+              <RangeRowLine
+                :figure="figure"
+                :row="row"
+                :near="near[figure.id] ?? []"
+                :grey="grey"
+                :shares="shares"
+                :reach="reach"
+                :sharing="offers.get(figure.id)"
+                @apart="setApart(figure.id)"
+                @share="share(figure.id)"
+              />
+            </InTurn>
           </ol>
-          <div class="asked">
-            <ElRadioGroup v-model="sort" aria-label="Order of the figures">
-              <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
-                name
-              }}</ElRadioButton>
-            </ElRadioGroup>
-            <ElRadioGroup v-model="from" aria-label="Told apart from">
-              <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
-                name
-              }}</ElRadioButton>
-            </ElRadioGroup>
-            <RangeFiles :title="store.project.name" :rows="mixed" :grey="grey" />
-          </div>
+          <InTurn>
+            <div class="asked">
+              <ElRadioGroup v-model="sort" aria-label="Order of the figures">
+                <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
+                  name
+                }}</ElRadioButton>
+              </ElRadioGroup>
+              <ElRadioGroup v-model="from" aria-label="Told apart from">
+                <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
+                  name
+                }}</ElRadioButton>
+              </ElRadioGroup>
+              <RangeFiles :title="store.project.name" :rows="mixed" :grey="grey" />
+            </div>
+          </InTurn>
         </template>
       </template>
     </div>

@@ -3,6 +3,7 @@ import { toneLab } from '../../../core'
 import type { Tone } from '../../../core'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import { useProject } from '../../stores/project/project'
+import InTurn from '../../parts/inTurn'
 
 /** Named tones to start from, edge to edge. */
 defineProps<{ label: string; places: readonly { name: string; tone: Tone }[] }>()
@@ -11,21 +12,19 @@ const store = useProject()
 
 <template>
   <div class="places" role="group" :aria-label="label">
-    <button
-      v-for="{ name, tone } in places"
-      :key="name"
-      type="button"
-      @click="store.setTone({ ...tone })"
-    >
-      <ColourPatch :lab="toneLab(tone)" class="swatch" />
-      <span>{{ name }}</span>
-    </button>
+    <InTurn v-for="{ name, tone } in places" :key="name">
+      <button type="button" @click="store.setTone({ ...tone })">
+        <ColourPatch :lab="toneLab(tone)" class="swatch" />
+        <span>{{ name }}</span>
+      </button>
+    </InTurn>
   </div>
 </template>
 
 <style scoped>
 .places {
   display: flex;
+  min-height: 52px;
   margin-left: 22px;
   overflow-x: auto;
   padding: 3px 0;

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { ElButton, ElInput, ElProgress } from 'element-plus'
-import { computed, ref } from 'vue'
+import { computed, reactive } from 'vue'
 import { useRouter } from 'vue-router'
 import { freeId, parseShelfList, recordOf, slugOf } from '../../../../core'
 import type { Bottle, ListedBottle, OwnPaint } from '../../../../core'
 import FileButton from '../../../parts/field/FileButton.vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
+import { useDraft } from '../../../parts/useDraft'
 import { useProject } from '../../../stores/project/project'
 import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
@@ -13,8 +14,9 @@ import { useAnswer } from '../../../workers/useAnswer'
 /** A whole shelf at once, from a list: looked over before it is taken. */
 const router = useRouter()
 const store = useProject()
-const text = ref('')
-const found = computed(() => (text.value.trim() === '' ? undefined : parseShelfList(text.value)))
+const list = reactive({ text: '' })
+const letGo = useDraft('list of a shelf', list)
+const found = computed(() => (list.text.trim() === '' ? undefined : parseShelfList(list.text)))
 const bottles = computed(() => (found.value?.ok ? found.value.value : []))
 
 /** So many are done; those that no paint could look like, with why. */
@@ -51,17 +53,18 @@ async function put(paints: readonly OwnPaint[]): Promise<void> {
     paints.map(({ id }) => [id, { owned: true }]),
   )
   store.addPaints(paints, owned)
+  letGo()
   await router.push({ name: 'Box' })
 }
 async function open(file: File): Promise<void> {
-  text.value = await file.text()
+  list.text = await file.text()
 }
 </script>
 
 <template>
   <section class="shelf" aria-label="A whole shelf">
     <ElInput
-      v-model="text"
+      v-model="list.text"
       type="textarea"
       :rows="6"
       aria-label="Bottles, one a line"

@@ -16,6 +16,7 @@ import { threads } from '../../../workers/threads'
 import { useAnswer } from '../../../workers/useAnswer'
 import { solveJobOf } from './solveJob'
 import type { ToldBy } from './solveJob'
+import { useToldDraft } from './toldDraft'
 
 /** The paint that is being put into the box: what is told, what was read, what came of it. */
 export function useNewPaint() {
@@ -51,6 +52,7 @@ export function useNewPaint() {
     },
   )
 
+  const letTold = useToldDraft({ way, opacity, tintStep, finish, film, tint, readings })
   const slug = computed(() => {
     const taken = new Set(store.paints.map(({ id }) => id))
     return freeId(slugOf(about.name, 'paint'), (id) => taken.has(id))
@@ -112,7 +114,10 @@ export function useNewPaint() {
       pigments: pigments.value,
       ...(way.value === 'eye' ? { finish: finish.value } : {}),
     }
-    if (store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })) letGo()
+    if (store.addPaints([recordOf(made)], { [id]: { ml: about.ml, leftMl: about.ml } })) {
+      letGo()
+      letTold()
+    }
     return id
   }
   const neatLab = computed(

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Paint } from '../../../../core'
 import DrawdownStrip from './DrawdownStrip.vue'
+import InTurn from '../../../parts/inTurn'
 
 /** A row of strips; its elements stay while other paints move through them. */
 defineProps<{ paints: readonly Paint[]; columns: number; chosen: string }>()
@@ -9,13 +10,13 @@ defineEmits<{ choose: [id: string] }>()
 
 <template>
   <ul :style="{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }">
-    <DrawdownStrip
-      v-for="(paint, column) in paints"
-      :key="column"
-      :paint="paint"
-      :chosen="paint.id === chosen"
-      @choose="$emit('choose', paint.id)"
-    />
+    <InTurn v-for="(paint, column) in paints" :key="column">
+      <DrawdownStrip
+        :paint="paint"
+        :chosen="paint.id === chosen"
+        @choose="$emit('choose', paint.id)"
+      />
+    </InTurn>
   </ul>
 </template>
 
