@@ -20,6 +20,8 @@ export interface CoatsJob {
   /** What it looks like in the end as the stack stands. */
   end: Spectrum
   paints: Paint[]
+  /** Bottles that the place is mixed of. */
+  own: Paint[]
 }
 /** A method that is to be made for a figure, paints by id. */
 export interface MethodJob {
@@ -35,7 +37,7 @@ export interface MethodJob {
 export interface CoatsReply {
   /** What to paint before the coat, and where the end lands then. */
   over?: Omit<NonNullable<EndAnswers['over']>, 'recipe'> & { parts: BottleDrops[]; recipeLab: Lab }
-  knock: Omit<EndAnswers['knock'], 'paint'> & { paint: string; from: Lab }
+  knock?: Omit<NonNullable<EndAnswers['knock']>, 'paint'> & { paint: string; from: Lab }
 }
 export interface AccentReply extends Omit<Accent, 'parts'> {
   parts: BottleDrops[]

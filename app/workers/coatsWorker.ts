@@ -44,9 +44,9 @@ const api = {
         ...(ofMiddle && { ofMiddle: { ...ofMiddle, bottle: partsById([ofMiddle.bottle])[0]! } }),
       })),
     })),
-  answers({ coat, target: wanted, aim, end, paints }: CoatsJob): CoatsReply {
-    const { over, knock } = endAnswers(coat, { wanted, end, aim }, paints)
-    const reply = { knock: { ...knock, paint: knock.paint.id, from: labOf(end) } }
+  answers({ coat, target: wanted, aim, end, paints, own }: CoatsJob): CoatsReply {
+    const { over, knock } = endAnswers(coat, { wanted, end, aim }, paints, own)
+    const reply = knock ? { knock: { ...knock, paint: knock.paint.id, from: labOf(end) } } : {}
     if (!over) return reply
     const { recipe, ...rest } = over
     return { ...reply, over: { ...rest, recipeLab: recipe.lab, parts: partsById(recipe.parts) } }

@@ -68,11 +68,12 @@ export interface Answers {
 }
 
 const started = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
-/** What a figure is called: by its skin, told apart in the strip of figures too, which ends at a comma. */
+/** What a figure is called: by its skin or hide, told apart in the strip of figures too, which ends at a comma. */
 function nameOf({ kind, tones }: Line, tone: StartingTone, taken: readonly string[]): string {
   const skin = tone.name.replaceAll(',', '')
   const bust = tones.length === 1 ? 'Bust' : `Bust ${skin}`
-  const name = kind === 'bust' ? bust : started(skin)
+  const whole = kind === 'creature' ? `${started(skin)} creature` : started(skin)
+  const name = kind === 'bust' ? bust : whole
   return taken.includes(name) ? nextName(name, taken) : name
 }
 

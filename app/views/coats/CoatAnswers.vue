@@ -63,6 +63,14 @@ const order = computed(() => {
   if (!coatKinds[next.kind].pigmented || !pigmented.value) return undefined
   return betterOrder(coat.value, next, under.value, placeStep.value.reflectance)
 })
+/** Bottles of the place's own step and the lighter ones: what is over-lit is the same flesh, lighter. */
+const own = computed(() => {
+  const from = ladder.steps.findIndex(({ key }) => key === placeStep.value?.key)
+  const ids = new Set(
+    ladder.steps.slice(from).flatMap(({ parts }) => parts.map(({ paint }) => paint)),
+  )
+  return store.paintsIn.filter(({ id }) => ids.has(id))
+})
 const end = computed(() =>
   stackLayers(coats.stack, { light: props.where, ...coats.spot }).flat.at(-1)!,
 )
@@ -70,7 +78,7 @@ const { answer, trouble, ask } = useAnswer((job: CoatsJob) => threads.coats().an
 const over = computed(() => answer.value?.over)
 const knock = computed(() => answer.value?.knock)
 watch(
-  [coat, placeStep, end, () => store.paintsIn],
+  [coat, placeStep, end, own, () => store.paintsIn],
   () => {
     if (!coat.value || !pigmented.value || !placeStep.value) return
     if (store.paintsIn.length === 0) return
@@ -83,6 +91,7 @@ watch(
       aim: { ...placeStep.value.target },
       end: end.value,
       paints: store.paintsIn.map(toRaw),
+      own: own.value.map(toRaw),
     })
   },
   { immediate: true },
@@ -120,20 +129,17 @@ watch(
           {{ Math.max(order.oneFirst, order.otherFirst).toFixed(1) }}.
         </template>
       </p>
-      <p v-if="over && placeStep" class="swatched">
+      <p v-if="over?.because === 'coat'">
+        <b>Over-light before it:</b> no; what lies under this coat hardly shows through it. Thin it,
+        or lay it in fewer passes.
+      </p>
+      <p v-else-if="over && placeStep" class="swatched">
         <ColourPatch :lab="over.recipeLab" class="patch" />
         <ColourPatch :lab="over.lands" class="patch" />
         <span>
           <b>Over-light before it:</b> paint {{ partsInWords(over.parts, nameOf) }}; under this coat
           it lands {{ over.deltaE00.toFixed(1) }} from {{ placeStep.name
-          }}<template v-if="!over.reachable">
-            —
-            {{
-              over.because === 'coat'
-                ? 'the coat is too strong for anything lighter'
-                : 'the box mixes nothing nearer'
-            }}</template
-          >.
+          }}<template v-if="!over.reachable">; its own flesh with white comes no nearer</template>.
         </span>
       </p>
       <p v-if="knock && placeStep" class="swatched">

@@ -40,11 +40,11 @@ it('what goes under a coat lands where it says once the coat is on it', () => {
 it('the glaze that brings an end back does so by as much as it says, or is none', () => {
   const end = skinReflectance({ melanin: 0.03, blood: 0.02, oxygenation: 0.7, carotene: 15 })
   const { knock } = endAnswers(coat, { wanted, end, aim }, box)
-  expect(knock.before).toBeCloseTo(deltaE00(labOf(end), aim), 9)
-  expect(knock.deltaE00).toBeLessThan(knock.before)
-  const film = { kind: 'glaze', thinner: knock.ratio, passes: knock.passes } as const
-  const laid = filmReflectance(knock.paint, { thicknessUm: dryFilmUm(film, 'flat'), over: end })
-  expect(deltaE00(labOf(laid), aim)).toBeCloseTo(knock.deltaE00, 6)
+  expect(knock!.before).toBeCloseTo(deltaE00(labOf(end), aim), 9)
+  expect(knock!.deltaE00).toBeLessThan(knock!.before)
+  const film = { kind: 'glaze', thinner: knock!.ratio, passes: knock!.passes } as const
+  const laid = filmReflectance(knock!.paint, { thicknessUm: dryFilmUm(film, 'flat'), over: end })
+  expect(deltaE00(labOf(laid), aim)).toBeCloseTo(knock!.deltaE00, 6)
 })
 
 it('a coat without pigment asks for nothing under it, all others do', () => {
@@ -53,4 +53,23 @@ it('a coat without pigment asks for nothing under it, all others do', () => {
     expect(over !== undefined, kind).toBe(coatKinds[kind].pigmented)
   }
   expect(() => endAnswers(coat, { wanted, end: wanted, aim }, [])).toThrow('at least one paint')
+})
+
+it('over-lit is the same flesh with white, and what is glazed is a colour: no white veil, no black', () => {
+  const own = [of('red-iron-oxide'), of('yellow-ochre')]
+  const all = [wanted, opaqueReflectance(of('red-iron-oxide')), opaqueReflectance(box.at(-1)!)]
+  for (const ground of all)
+    for (const lighter of all) {
+      const { over, knock } = endAnswers(
+        coat,
+        { wanted: ground, end: lighter, aim: labOf(ground) },
+        box,
+        own,
+      )
+      const may = [...own.map(({ id }) => id), 'titanium-white', 'zinc-white']
+      for (const { paint } of over!.recipe.parts) expect(may).toContain(paint.id)
+      expect(['titanium-white', 'zinc-white', 'carbon-black', 'bone-black']).not.toContain(knock!.paint.id)
+    }
+  const grey = [of('titanium-white'), of('carbon-black')]
+  expect(endAnswers(coat, { wanted, end: wanted, aim }, grey).knock).toBeUndefined()
 })
