@@ -45,6 +45,25 @@ let made: Promise<void> | undefined
 /** Once the database is there with all its stores. */
 const databaseMade = (): Promise<void> => (made ??= make())
 
+let direct: Promise<IDBDatabase | undefined> | undefined
+/** A connection of our own; nothing where there is none to be had. */
+const connected = (): Promise<IDBDatabase | undefined> =>
+  (direct ??= databaseMade().then(async () => {
+    if (typeof indexedDB === 'undefined') return undefined
+    try {
+      const database = await opened()
+      const letGo = (): void => {
+        database.close()
+        direct = undefined
+      }
+      database.onversionchange = letGo
+      database.onclose = letGo
+      return database
+    } catch {
+      return undefined
+    }
+  }))
+
 /** What is kept in one store, by keys; asked for once all stores are there. */
 export function storeOf(storeName: StoreName) {
   const store = localForage.createInstance({ name: DATABASE, storeName })
@@ -55,6 +74,26 @@ export function storeOf(storeName: StoreName) {
   return {
     getItem: async <T>(key: string): Promise<T | null> => (await whole()).getItem<T>(key),
     setItem: async <T>(key: string, value: T): Promise<T> => (await whole()).setItem(key, value),
+    /**
+     * Writes, or takes out what is written as nothing, and has it committed without another word from the page, which
+     * may be busy or gone by then: localForage's own way ends when the page hears that it was taken.
+     */
+    putNow: async (key: string, value: string | undefined): Promise<void> => {
+      const database = await connected()
+      if (!database) {
+        const kept = await whole()
+        return value === undefined ? kept.removeItem(key) : void (await kept.setItem(key, value))
+      }
+      const change = database.transaction(storeName, 'readwrite')
+      const there = change.objectStore(storeName)
+      if (value === undefined) there.delete(key)
+      else there.put(value, key)
+      change.commit()
+      return new Promise((resolve, reject) => {
+        change.oncomplete = () => resolve()
+        change.onabort = () => reject(change.error ?? new Error('the browser did not say why'))
+      })
+    },
     removeItem: async (key: string): Promise<void> => (await whole()).removeItem(key),
     keys: async (): Promise<string[]> => (await whole()).keys(),
     iterate: async <T>(each: (value: T) => void): Promise<void> =>

@@ -8,27 +8,36 @@ import { storeOf } from './database'
 const store = storeOf('notes')
 let count = 0
 const waiting = new Map<string, string | undefined>()
-let running: Promise<void> | undefined
+let running: Promise<unknown> = Promise.resolve()
 
-async function write(): Promise<void> {
-  for (let next = waiting.entries().next(); !next.done; next = waiting.entries().next()) {
-    const [key, text] = next.value
-    waiting.delete(key)
-    try {
-      await (text === undefined ? store.removeItem(key) : store.setItem(key, text))
-    } catch {
-      // Where storage is refused the first place is all there is.
-    }
-  }
-  running = undefined
+/** So many are on their way at once; what comes faster waits, and only the last of it. */
+const AT_ONCE = 4
+let under = 0
+function next(): Promise<unknown> {
+  const [first] = waiting
+  if (!first || under >= AT_ONCE) return Promise.resolve()
+  const [key, text] = first
+  waiting.delete(key)
+  under++
+  const written = store
+    .putNow(key, text)
+    // Where storage is refused the first place is all there is.
+    .catch(() => undefined)
+    .then(() => {
+      under--
+      return next()
+    })
+  return written
 }
 function later(key: string, text: string | undefined): void {
   waiting.delete(key)
   waiting.set(key, text)
-  running ??= write()
+  running = Promise.all([running, next()])
 }
 /** Once all that was kept and dropped so far is in the database. */
-export const keptTwice = (): Promise<void> => running ?? Promise.resolve()
+export async function keptTwice(): Promise<void> {
+  await running
+}
 
 export function keepTwice<T extends object>(key: string, value: T): void {
   // Later visits count on, whatever they know of earlier ones.

@@ -19,7 +19,7 @@ export function parseColour(text: string): Lab {
   const rest = given.replace(/^(lab|lch)/i, '')
   // 61,14,17 parts its numbers by commas; 61,5 14,2 17 writes them with commas.
   if (/\d,\d/.test(rest) && /\d\s+[-+]?\d/.test(rest))
-    throw new RangeError(`"${given}" has a decimal comma; write a decimal point`)
+    throw new RangeError(`"${given.slice(0, 40)}" has a decimal comma; write a decimal point`)
   const numbers = (rest.match(NUMBER) ?? []).map(Number)
   const left = rest.replace(NUMBER, '').replace(/[\s,;()°%/]/g, '')
   if (numbers.length !== 3 || left !== '')

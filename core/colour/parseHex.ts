@@ -13,7 +13,9 @@ export function labOfHex(text: string): Lab {
   const digits = text.trim().replace(/^#/, '')
   const full = digits.length === 3 ? digits.replace(/./g, '$&$&') : digits
   if (!/^[0-9a-f]{6}$/i.test(full))
-    throw new RangeError(`"${text}" is not a hex colour; write six digits such as #b87a5e`)
+    throw new RangeError(
+      `"${text.slice(0, 40)}" is not a hex colour; write six digits such as #b87a5e`,
+    )
   const rgb = [0, 2, 4].map((i) => parseInt(full.slice(i, i + 2), 16) / 255)
   const white = whitePoint()
   const xyz = adapt(xyzOfRgb(rgb as [number, number, number]), DISPLAY_WHITE, white)

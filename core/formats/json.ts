@@ -63,7 +63,9 @@ function plainly(message: string): string {
   const missing = /^Invalid key: Expected "(.+)" but received undefined$/.exec(message)
   if (missing) return `"${missing[1]}" is missing`
   const other = /^Invalid [\w ]+: Expected (.+) but received (.+)$/s.exec(message)
-  return other ? `is ${other[2]}; wanted is ${other[1]}` : message
+  if (!other) return message
+  const [, wanted, given] = other
+  return `is ${given === 'null' || given === 'undefined' ? 'nothing' : given}; wanted is ${wanted}`
 }
 
 /** Valibot's issues as places and messages. */

@@ -26,7 +26,7 @@ export const skinPlaces: readonly StartingPlace<Skin>[] = [
   { name: 'brown', tone: skin(0.125, 0.019) },
   { name: 'deep brown', tone: skin(0.185, 0.021, 2) },
   { name: 'very deep', tone: skin(0.28, 0.022) },
-  { name: 'near black', tone: skin(0.43, 0.024) },
+  { name: 'deepest brown', tone: skin(0.43, 0.024) },
 ]
 
 const hide = (L: number, C: number, h: number, more: Omit<Hide, 'lab'> = {}): Hide => ({

@@ -110,7 +110,7 @@ test.describe('with forms', () => {
 
     await page.getByRole('link', { name: 'Across complexions' }).click()
     const across = page.getByRole('region', { name: 'Across complexions' })
-    await expect(across.getByRole('listitem', { name: 'near black' })).toBeVisible()
+    await expect(across.getByRole('listitem', { name: 'deepest brown' })).toBeVisible()
     await across
       .getByRole('listitem', { name: 'bronze' })
       .getByRole('button', { name: 'Begin a figure' })

@@ -47,7 +47,7 @@ test('people: the pin by mouse and by keys, a starting place, a state; the ladde
   await pin(page).focus()
   for (let i = 0; i < 15; i++) await page.keyboard.press('Shift+ArrowDown')
   await expect(pin(page)).toHaveAttribute('aria-label', /brown|deep/)
-  await page.getByRole('button', { name: 'near black' }).click()
+  await page.getByRole('button', { name: 'deepest brown' }).click()
   await expect(pin(page)).toHaveAttribute('aria-label', /deep, melanin 43\.0%/)
   const well = await cheek(page)
   await pick(page, 'State', 'dead')

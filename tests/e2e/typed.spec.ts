@@ -1,11 +1,6 @@
-import { mkdtempSync } from 'node:fs'
-import { readFile, readdir } from 'node:fs/promises'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { chromium } from '@playwright/test'
+import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { seeded, unpackCommission } from '../../core'
-import { thorough } from '../thorough'
+import { unpackCommission } from '../../core'
 import { ids } from './marshPatrol'
 import { expect, saved, test } from './start'
 
@@ -56,57 +51,4 @@ test('what is typed is kept before the field is left: reload, another address, a
   await note(page).blur()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(note(page)).not.toHaveValue(/mirror/)
-})
-
-/** Nothing older than this is lost where every process of a browser is killed, ms (docs/reliability.md). */
-const OLDER_MS = 500
-const KILLS = thorough ? 100 : 1
-
-/** Processes that were begun with a folder of their own, by what the system says of each. */
-async function processesOf(dir: string): Promise<number[]> {
-  const all = (await readdir('/proc')).map(Number).filter((id) => id > 0 && id !== process.pid)
-  const told = await Promise.all(
-    all.map(
-      async (id) => [id, await readFile(`/proc/${id}/cmdline`, 'utf8').catch(() => '')] as const,
-    ),
-  )
-  return told.flatMap(([id, line]) => (line.includes(dir) ? [id] : []))
-}
-
-test(`a browser that is killed in the middle of a word, ${KILLS} times`, async ({ baseURL }) => {
-  test.setTimeout(60_000 + KILLS * 30_000)
-  const random = seeded(20261201)
-  const lost: string[] = []
-  for (let kill = 0; kill < KILLS; kill++) {
-    const dir = mkdtempSync(join(tmpdir(), 'killed-'))
-    const open = () =>
-      chromium.launchPersistentContext(dir, {
-        executablePath: '/usr/bin/chromium',
-        args: ['--no-sandbox', '--disable-gpu'],
-        serviceWorkers: 'block',
-        baseURL,
-      })
-    const before = await open()
-    const page = await before.newPage()
-    await page.goto('/figures')
-    await note(page).fill('')
-    const typed: { at: number; words: string }[] = []
-    const stopAt = Date.now() + 1500 + Math.floor(random() * 1500)
-    for (let words = ''; Date.now() < stopAt;) {
-      const letter = 'abcdefghij'[words.length % 10]!
-      await page.keyboard.type(letter)
-      typed.push({ at: Date.now(), words: (words += letter) })
-    }
-    const killedAt = Date.now()
-    for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
-    await before.close().catch(() => undefined)
-    const after = await open()
-    const again = await after.newPage()
-    await again.goto('/figures')
-    const value = await note(again).inputValue()
-    const must = typed.filter(({ at }) => at < killedAt - OLDER_MS).at(-1)!
-    if (value.length < must.words.length) lost.push(`kill ${kill}: “${value}” for “${must.words}”`)
-    await after.close()
-  }
-  expect(lost).toEqual([])
 })

@@ -1,4 +1,5 @@
 import { seeded } from '../../core'
+import { answered } from './answered'
 import { damagedBytes, damagedText, repeated } from './damage'
 import { parsers } from './parsers'
 
@@ -14,16 +15,12 @@ for (const { name, sound, parse } of parsers) {
   for (let n = 0; n < each; n++) {
     const broken =
       typeof sound === 'string' ? damagedText(sound, random) : damagedBytes(sound, random)
-    try {
-      const answer = parse(broken as never) as { ok?: boolean } | undefined
-      if (answer?.ok === false) words++
-      else read++
-    } catch (error) {
-      if (error instanceof RangeError) words++
-      else {
-        bad++
-        console.log(`${name}, run ${n}: ${String(error)}\n${String(broken).slice(0, 300)}`)
-      }
+    const answer = answered(() => parse(broken as never))
+    if (answer === 'words') words++
+    else if (answer === 'read') read++
+    else {
+      bad++
+      console.log(`${name}, run ${n}: ${answer.bad}\n${String(broken).slice(0, 300)}`)
     }
   }
   const s = ((performance.now() - began) / 1000).toFixed(1)
@@ -35,13 +32,10 @@ for (const { name, sound, parse } of parsers)
       const file = bit.repeat(Math.ceil(size / bit.length))
       const given = typeof sound === 'string' ? file : new TextEncoder().encode(file)
       const began = performance.now()
-      try {
-        parse(given as never)
-      } catch (error) {
-        if (!(error instanceof RangeError)) {
-          bad++
-          console.log(`${name}, ${JSON.stringify(bit)}: ${String(error)}`)
-        }
+      const answer = answered(() => parse(given as never))
+      if (typeof answer !== 'string') {
+        bad++
+        console.log(`${name}, ${JSON.stringify(bit)}: ${answer.bad}`)
       }
       return performance.now() - began
     })

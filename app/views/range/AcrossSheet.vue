@@ -12,7 +12,7 @@ import RangeFiles from './RangeFiles.vue'
 import RangeRowLine from './RangeRow.vue'
 import WhatHelps from './WhatHelps.vue'
 
-/** One palette and one lighting over complexions from porcelain to near black, and over hides. */
+/** One palette and one lighting over complexions from porcelain to deepest brown, and over hides. */
 defineProps<{ grey: boolean; shares: boolean }>()
 const store = useProject()
 const helps = useHelps()

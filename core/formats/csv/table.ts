@@ -48,7 +48,7 @@ export function parseTable(text: string, needed: readonly string[]): ReadResult<
   if (missing.length > 0)
     return refused(
       'line 1',
-      `has no column ${missing.join(', ')}; there is ${head.slice(0, 12).join(', ')}`,
+      `has no column ${missing.join(', ')}; there is “${head.slice(0, 12).join('”, “')}”`,
     )
   const twice = head.find((name, i) => name !== '' && head.indexOf(name) !== i)
   if (twice) return refused('line 1', `the column "${twice}" stands twice`)

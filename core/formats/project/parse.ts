@@ -27,7 +27,7 @@ export function recognised(data: unknown): ReadResult<unknown> {
   if (!newest)
     return refused(
       'version',
-      `the file says version ${JSON.stringify(version)}; this program reads 1 to ${VERSION}`,
+      `the file says ${version === undefined ? 'no version' : `version ${JSON.stringify(version)}`}; this program reads 1 to ${VERSION}`,
     )
   return { ok: true, value: newest }
 }

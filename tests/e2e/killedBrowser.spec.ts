@@ -1,0 +1,148 @@
+import { expect, test } from '@playwright/test'
+import { chromium } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { readFile, readdir } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { seeded } from '../../core'
+import { thorough } from '../thorough'
+
+/** Nothing older than this is lost where every process of a browser is killed, ms (docs/reliability.md). */
+const OLDER_MS = 500
+const KILLS = Number(process.env.KILLS ?? (thorough ? 100 : 1))
+
+/** Something that goes on being changed: each step leaves a value that the page shows and that is read again. */
+interface Change {
+  room: string
+  begin?: (page: Page) => Promise<void>
+  step: (page: Page, n: number) => Promise<void>
+  read: (page: Page) => Promise<string>
+}
+const note = (page: Page) => page.getByLabel('Note', { exact: true })
+const many = (page: Page) => page.getByLabel('How many of it')
+const slider = (page: Page) => page.getByRole('slider', { name: 'How far it turns' })
+const drops = (page: Page) =>
+  page.getByRole('spinbutton', { name: 'titanium white in Glint, drops' })
+const figures = (page: Page) => page.getByRole('list', { name: 'Figures' }).getByRole('button')
+const called = (page: Page) => page.getByRole('textbox', { name: 'Name', exact: true })
+const valueOf = async (at: ReturnType<typeof slider>) =>
+  (await at.getAttribute('aria-valuenow')) ?? (await at.inputValue())
+
+const changes: Record<string, Change> = {
+  'a word': {
+    room: '/figures',
+    begin: (page) => note(page).fill(''),
+    step: (page, n) => page.keyboard.type('abcdefghij'[n % 10]!),
+    read: (page) => note(page).inputValue(),
+  },
+  'a slider': {
+    room: '/ladder',
+    begin: (page) => slider(page).focus(),
+    step: (page, n) => page.keyboard.press(n % 30 < 15 ? 'ArrowRight' : 'ArrowLeft'),
+    read: (page) => valueOf(slider(page)),
+  },
+  drops: {
+    room: '/ladder',
+    begin: (page) => drops(page).focus(),
+    step: (page, n) => page.keyboard.press(n % 20 < 10 ? '+' : '-'),
+    read: (page) => valueOf(drops(page)),
+  },
+  'a number': {
+    room: '/figures',
+    step: async (page, n) => {
+      await many(page).fill(String(1 + (n % 400)))
+      await many(page).press('Enter')
+    },
+    read: (page) => many(page).inputValue(),
+  },
+  'the order of figures': {
+    room: '/figures',
+    begin: (page) => figures(page).first().focus(),
+    step: (page, n) => page.keyboard.press(n % 16 < 8 ? 'Alt+ArrowDown' : 'Alt+ArrowUp'),
+    read: async (page) => (await figures(page).allInnerTexts()).join(),
+  },
+  'a form that is half filled in': {
+    room: '/box/add',
+    begin: (page) => called(page).focus(),
+    step: async (page, n) => {
+      await page.keyboard.type('abcdefghij'[n % 10]!)
+      // A name has eighty letters at most.
+      await page.waitForTimeout(30)
+    },
+    read: (page) => called(page).inputValue(),
+  },
+}
+
+/** Processes that were begun with a folder of their own, by what the system says of each. */
+async function processesOf(dir: string): Promise<number[]> {
+  const all = (await readdir('/proc')).map(Number).filter((id) => id > 0 && id !== process.pid)
+  const told = await Promise.all(
+    all.map(
+      async (id) => [id, await readFile(`/proc/${id}/cmdline`, 'utf8').catch(() => '')] as const,
+    ),
+  )
+  return told.flatMap(([id, line]) => (line.includes(dir) ? [id] : []))
+}
+
+/** Kills a browser while something is changed; how old the newest change is that was lost, ms: 0 where none was. */
+async function killedIn(
+  { room, begin, step, read }: Change,
+  forMs: number,
+  baseURL: string | undefined,
+): Promise<number> {
+  const dir = mkdtempSync(join(tmpdir(), 'killed-'))
+  const open = () =>
+    chromium.launchPersistentContext(dir, {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu'],
+      serviceWorkers: 'block',
+      baseURL,
+    })
+  const before = await open()
+  const page = await before.newPage()
+  await page.goto(room)
+  await read(page)
+  await page.waitForTimeout(800)
+  await begin?.(page)
+  const told: { at: number; value: string }[] = []
+  for (let n = 0, start = Date.now(); Date.now() < start + forMs; n++) {
+    await step(page, n)
+    const value = await read(page)
+    if (value !== told.at(-1)?.value) told.push({ at: Date.now(), value })
+  }
+  const killedAt = Date.now()
+  for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
+  await before.close().catch(() => undefined)
+  const after = await open()
+  const again = await after.newPage()
+  await again.goto(room)
+  // What is told at once may be of before; what the database has newer comes a moment later.
+  const isTold = async () => {
+    const value = await read(again)
+    return told.some((one) => one.value === value)
+  }
+  await expect
+    .poll(isTold, { timeout: 4000 })
+    .toBe(true)
+    .catch(() => undefined)
+  const value = await read(again)
+  await after.close()
+  rmSync(dir, { recursive: true, force: true })
+  expect(told.length).toBeGreaterThan(1)
+  const kept = told.findLastIndex((one) => one.value === value)
+  // The first change after the last that was kept is the oldest that was lost.
+  return kept === told.length - 1 ? 0 : killedAt - told[kept + 1]!.at
+}
+
+for (const [name, change] of Object.entries(changes).slice(0, KILLS > 1 ? undefined : 1))
+  test(`a browser that is killed in the middle of ${name}, ${KILLS} times`, async ({ baseURL }) => {
+    test.setTimeout(60_000 + KILLS * 30_000)
+    const random = seeded(20261201)
+    const lost: number[] = []
+    for (let kill = 0; kill < KILLS; kill++)
+      lost.push(await killedIn(change, 1500 + random() * 1500, baseURL))
+    const some = lost.filter((ms) => ms > 0).sort((one, other) => other - one)
+    console.log(`${name}: ${KILLS} kills, ${some.length} lost something: ${some.join(', ')} ms`)
+    expect(lost.filter((ms) => ms > OLDER_MS)).toEqual([])
+  })
