@@ -54,7 +54,7 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect(
     answers.getByText(/moves the flat by \d+\.\d now and by \d+\.\d laid again/),
   ).toBeVisible()
-  await expect(answers.getByText(/under this coat it lands \d+\.\d from/)).toBeVisible()
+  await expect(answers.getByText('Over-light before it:')).toBeVisible()
   await expect(answers.getByText(/To bring the end back/)).toBeVisible()
   await rows.nth(4).focus()
   await expect(answers.getByText(/Before or after the next coat/)).toBeVisible()

@@ -24,7 +24,12 @@ const whole = <T extends object>(part: T) =>
  * Keeps how a paint is told, letter by letter, until it is in the box.
  * @returns lets it go.
  */
-export function useToldDraft({ film, tint, readings, ...plain }: Told): () => void {
+export function useToldDraft({ way, film, tint, readings, ...plain }: Told): () => void {
+  // A list is no way of one paint: the next one begins as usual.
+  const wayOfOne = computed({
+    get: () => (way.value === 'list' ? 'eye' : way.value),
+    set: (found) => void (way.value = found),
+  })
   const written = computed({
     get: (): Written => {
       const made: Written = {}
@@ -47,6 +52,6 @@ export function useToldDraft({ film, tint, readings, ...plain }: Told): () => vo
   })
   return useDraft(
     'how a new paint is told',
-    reactive({ ...plain, film: whole(film), tint: whole(tint), readings: written }),
+    reactive({ ...plain, way: wayOfOne, film: whole(film), tint: whole(tint), readings: written }),
   )
 }
