@@ -54,7 +54,7 @@ const groups = computed(() => {
 }
 .figure span {
   display: block;
-  padding: 3px 4px 3px 1px;
+  padding: 3px 10px 3px 1px;
   white-space: nowrap;
   border-bottom: 3px solid transparent;
 }
