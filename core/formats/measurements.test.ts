@@ -83,7 +83,7 @@ describe('what is wrong is named by line and field', () => {
   it.each([
     [
       good.replace('NUMBER_OF_SETS 6', 'NUMBER_OF_SETS 9'),
-      /line \d+, NUMBER_OF_SETS: says 9, but there are 6/,
+      /line \d+, NUMBER_OF_SETS: says “9”, but there are 6/,
     ],
     [good.slice(0, good.indexOf('END_DATA\n', 2000)), /the data begin here and never end/],
     [

@@ -67,7 +67,7 @@ function countIssues({ fields, data, keywords }: Table): FileIssue[] {
     if (said && decimal(said.text) !== actual)
       issues.push({
         place: `line ${said.line}, ${name}`,
-        message: `says ${said.text}, but there are ${Number.isInteger(actual) ? actual : actual.toFixed(2)}`,
+        message: `says “${said.text}”, but there are ${Number.isInteger(actual) ? actual : actual.toFixed(2)}`,
       })
   }
   compare('NUMBER_OF_FIELDS', fields.length)
