@@ -2,9 +2,10 @@ import { bakeSculpt, formatStl, mergeEyes, photosOf, sculptsOf, stlCorners } fro
 import type { Commission, Project } from '../../core'
 import { keepEye, readEye } from './eye'
 import { newId } from './newId'
-import { dropPhoto, photoOf, putPhoto } from './photos'
-import { dropSculpt, putSculpt, sculptOf } from './sculpts'
+import { photoOf, putPhoto } from './photos'
+import { putSculpt, sculptOf } from './sculpts'
 import { shown } from './shownForm'
+import { discard } from './unnamed'
 import type { Stored } from './unnamed'
 
 /** A sculpt as it is shown; nothing where it is no model. */
@@ -81,10 +82,4 @@ export async function store(
     await discard(stored)
     throw error
   }
-}
-
-/** Takes back what was stored. */
-export async function discard({ photos, sculpts }: Stored): Promise<void> {
-  for (const id of photos) await dropPhoto(id)
-  for (const id of sculpts) await dropSculpt(id)
 }

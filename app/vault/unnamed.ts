@@ -14,6 +14,12 @@ export const allStored = async (): Promise<Stored> => ({
   sculpts: await sculptIds(),
 })
 
+/** Takes it out of storage. */
+export async function discard({ photos, sculpts }: Stored): Promise<void> {
+  for (const id of photos) await dropPhoto(id)
+  for (const id of sculpts) await dropSculpt(id)
+}
+
 /** What stands between quotes, in whatever text a text lies, and may be an id. */
 const QUOTED = /["\\]([\w-]{1,80})(?=["\\])/g
 
@@ -40,7 +46,6 @@ export async function freeUnnamed(these: Stored, quick: readonly string[]): Prom
   await workStore.iterate(look)
   const gone = (ids: readonly string[]): string[] => ids.filter((id) => left.has(id))
   const freed = { photos: gone(these.photos), sculpts: gone(these.sculpts) }
-  for (const id of freed.photos) await dropPhoto(id)
-  for (const id of freed.sculpts) await dropSculpt(id)
+  await discard(freed)
   return freed
 }

@@ -1,9 +1,9 @@
 import { expose, transfer } from 'comlink'
 import { packCommission, parseProject, unpackCommission } from '../../core'
 import type { Project, ReadResult } from '../../core'
-import { packedContents, discard, store } from '../vault/contents'
+import { packedContents, store } from '../vault/contents'
 import type { Tell } from '../vault/contents'
-import { freeUnnamed } from '../vault/unnamed'
+import { discard, freeUnnamed } from '../vault/unnamed'
 import type { Stored } from '../vault/unnamed'
 
 /** What came out of a zip, and what was stored for it. */

@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test'
-import { chromium } from '@playwright/test'
+import { chromium, expect, test } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { readFile, readdir } from 'node:fs/promises'

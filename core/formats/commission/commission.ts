@@ -89,9 +89,13 @@ export function unpackCommission(
   if (bytes.length > MOST_COMMISSION_BYTES)
     return refused('the file', `is larger than ${MOST_COMMISSION_BYTES / 1024 / 1024} MB`)
   const texts = [PROJECT, EYE, CHECKSUMS]
+  const all: string[] = []
   let files: Map<string, Uint8Array>
   try {
-    files = unzipped(bytes, (name) => texts.includes(name))
+    files = unzipped(bytes, (name) => {
+      all.push(name)
+      return texts.includes(name)
+    })
   } catch (error) {
     return refused('the file', `is no whole zip: ${(error as Error).message}`)
   }
@@ -110,7 +114,7 @@ export function unpackCommission(
   if (!reading.ok) return reading
   /** What the project names and the zip has whole, by its id. */
   const under = (folder: string, ids: readonly string[]): Map<string, Uint8Array> => {
-    const names = namesOf(bytes, folder, ids)
+    const names = namesOf(all, folder, ids)
     const whole = unzippedEach(bytes, [...names.keys()])
     const harmed = damageIn(list ? new Map([...whole, [CHECKSUMS, list]]) : whole)
     return new Map(

@@ -33,36 +33,32 @@ export function unzipped(
   return new Map(Object.entries(found))
 }
 
-/** Names of files with these ids in a folder of a zip, and which is whose; what else lies there is nobody's. */
+/** Of these names, those of files with these ids in a folder, and which is whose; what else lies there is nobody's. */
 export function namesOf(
-  bytes: Uint8Array,
+  all: readonly string[],
   folder: string,
   ids: readonly string[],
 ): Map<string, string> {
   const named = new Set(ids)
-  const found = new Map<string, string>()
-  unzipped(bytes, (name) => {
-    const [, id] = new RegExp(`^${folder}/([\\w-]{1,80})\\.\\w+$`).exec(name) ?? []
-    if (id !== undefined && named.has(id)) found.set(name, id)
-    return false
-  })
-  return found
+  const inFolder = new RegExp(`^${folder}/([\\w-]{1,80})\\.\\w+$`)
+  return new Map(
+    all.flatMap((name) => {
+      const [, id] = inFolder.exec(name) ?? []
+      return id !== undefined && named.has(id) ? [[name, id] as const] : []
+    }),
+  )
 }
 
-/** Files of these names; one that does not unpack is left out, and no reason to leave out the others. */
+/** Files of these names; one that does not unpack is looked for by halves and left out, the others are not. */
 export function unzippedEach(bytes: Uint8Array, names: readonly string[]): Map<string, Uint8Array> {
   const wanted = new Set(names)
   try {
     return unzipped(bytes, (name) => wanted.has(name))
   } catch {
+    if (names.length < 2) return new Map()
+    const half = names.length >> 1
     return new Map(
-      names.flatMap((one) => {
-        try {
-          return [...unzipped(bytes, (name) => name === one)]
-        } catch {
-          return []
-        }
-      }),
+      [names.slice(0, half), names.slice(half)].flatMap((some) => [...unzippedEach(bytes, some)]),
     )
   }
 }
