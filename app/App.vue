@@ -64,7 +64,7 @@ const CommandBox = later(() => import('./keys/CommandBox.vue'))
 const TipHost = later(() => import('./parts/tip/TipHost.vue'))
 const RoomTour = later(() => import('./keys/RoomTour.vue'))
 const RoomHelp = later(() => import('./keys/RoomHelp.vue'))
-const RestNotice = later(() => import('./parts/RestNotice.vue'))
+const RestNotice = later(() => import('./parts/rests/RestNotice.vue'))
 /** Something of the open figure is laid or painted, so that a change may have to be asked about. */
 const decided = computed(() => inside.value && store.figure.stack !== undefined)
 const main = ref<HTMLElement>()
@@ -122,7 +122,7 @@ function skip(): void {
           </Suspense>
         </RouterView>
       </div>
-      <RestNotice v-if="decided" />
+      <RestNotice v-if="decided" :room="main" />
     </div>
     <CommandBox v-if="commands" v-model="commands" />
     <RoomTour v-if="tourShown && inside" v-model="tourShown" />

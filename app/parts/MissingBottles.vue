@@ -30,7 +30,7 @@ const putIn = (): boolean => store.putInHere(missing.value.map(({ id }) => id))
 </script>
 
 <template>
-  <section v-if="missing.length" class="missing" aria-label="Bottles that are not in">
+  <section v-if="missing.length" class="missing" aria-label="Bottles that are not in" data-asks>
     <p>
       What is laid or settled for this figure needs
       {{ missing.length === 1 ? 'a bottle that is' : 'bottles that are' }} not in for it:

@@ -1,3 +1,4 @@
+import type { BottleDrops } from '../puddle/parts'
 import type { Ingredient } from '../puddle/puddle'
 import type { Tone } from '../tone/tone'
 import type { FigureBench } from './bench'
@@ -21,6 +22,12 @@ export interface FigureAccent {
   passes?: number
 }
 
+/** A tone of a small part as it stood when painting began: of bottles, or of so much of the middle and one bottle more. */
+export interface PouredTone {
+  parts: BottleDrops[]
+  ofMiddle?: { middle: number; bottle: BottleDrops }
+}
+
 /** Eyes, teeth, claws: each tone found for it, or one of the painter's own. */
 export interface FigureDetail {
   id: string
@@ -28,6 +35,8 @@ export interface FigureDetail {
   shadow?: Ingredient
   middle?: Ingredient
   light?: Ingredient
+  /** What was found for its shadow, middle and light, held since painting began. */
+  poured?: PouredTone[]
 }
 
 /** What is taken for a figure until its painter says otherwise. */

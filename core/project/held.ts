@@ -17,7 +17,7 @@ export const hasBegun = (
  * @param puddles of the commission.
  * @example withoutHeld({ id: 'mei', accents: [] }, []).puddles // []
  */
-export function withoutHeld<Of extends Pick<Figure, 'id' | 'accents'>>(
+export function withoutHeld<Of extends Pick<Figure, 'id' | 'accents' | 'details'>>(
   figure: Of,
   puddles: readonly StoredPuddle[],
 ): { figure: Of; puddles: StoredPuddle[] } {
@@ -29,8 +29,9 @@ export function withoutHeld<Of extends Pick<Figure, 'id' | 'accents'>>(
     const { of: _of, thinner: _thinner, passes: _passes, ...rest } = one
     return rest
   })
+  const details = figure.details?.map(({ poured: _poured, ...rest }) => rest)
   return {
-    figure: accents ? { ...figure, accents } : figure,
+    figure: { ...figure, ...(accents ? { accents } : {}), ...(details ? { details } : {}) },
     puddles: puddles.filter(({ id }) => !held.has(id)),
   }
 }

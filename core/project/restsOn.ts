@@ -83,6 +83,8 @@ const AIMING: ReadonlySet<Cause> = new Set(['tone', 'light', 'aims'])
 const POURED: ReadonlySet<Cause> = new Set([...AIMING, 'size', 'steps', 'mixing'])
 /** Glazes of places are found for a tone, over the base, from what is in. */
 const GLAZING: ReadonlySet<Cause> = new Set(['tone', 'bottles', 'paints'])
+/** Eyes, teeth and claws are of no tone: they are found from what is in. */
+const MIXED_SMALL: ReadonlySet<Cause> = new Set(['bottles', 'paints'])
 
 const same = (one: unknown, other: unknown): boolean =>
   one === other || JSON.stringify(one) === JSON.stringify(other)
@@ -175,8 +177,19 @@ function restsOf(after: Project, was: Figure, is: Figure, causes: readonly Cause
   }
   rests.push(...moves.values())
   if (causes.some((cause) => GLAZING.has(cause)))
-    for (const { place, of } of is.accents ?? [])
-      if (!of) rests.push({ of: { kind: 'accent', place }, how: 'follows' })
+    rests.push(
+      ...(is.accents ?? []).flatMap(({ place, of }): FigureAccount['rests'] =>
+        of ? [] : [{ of: { kind: 'accent', place }, how: 'follows' }],
+      ),
+    )
+  if (causes.some((cause) => MIXED_SMALL.has(cause)))
+    rests.push(
+      ...(is.details ?? []).flatMap(({ key, poured, shadow, middle, light }): typeof rests =>
+        shadow && middle && light
+          ? []
+          : [{ of: { kind: 'detail', detail: key }, how: poured ? 'keeps' : 'follows' }],
+      ),
+    )
   return [...rests, ...changedSince(after, was, is)]
 }
 

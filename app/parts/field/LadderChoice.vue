@@ -21,7 +21,7 @@ const likeOf = (key: Key): string | undefined => {
 </script>
 
 <template>
-  <div>
+  <div data-asks>
     <h2>{{ shown }}</h2>
     <ElRadioGroup v-model="chosen" class="choices" :aria-label="label">
       <ElRadio v-for="{ key, name } in choices" :key="key" :value="key" class="choice">

@@ -21,7 +21,7 @@ const value = defineModel<number>({ required: true })
 </script>
 
 <template>
-  <div class="row">
+  <div class="row" data-asks>
     <span class="name" aria-hidden="true">{{ name }}</span>
     <span class="words" aria-hidden="true">{{ words }}</span>
     <slot name="low" />

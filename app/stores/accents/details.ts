@@ -1,8 +1,16 @@
 import { bottleParts, labOf, mixPaints, opaqueReflectance, smallLadders } from '../../../core'
-import type { BottleDrops, Figure, FigureDetail, Ingredient, Lab, PuddlePart } from '../../../core'
+import type {
+  BottleDrops,
+  Figure,
+  FigureDetail,
+  Ingredient,
+  Lab,
+  PouredTone,
+  PuddlePart,
+} from '../../../core'
 import type { SmallReply } from '../../workers/coatsJobs'
 import type { Contents } from '../palette/contents'
-import { isKnown } from '../paints'
+import { isKnown, withPaints } from '../paints'
 
 const tones = ['shadow', 'middle', 'light'] as const
 type DetailTone = (typeof tones)[number]
@@ -22,6 +30,8 @@ export interface ShownDetail {
   /** It is painted on this figure. */
   on: boolean
   tones: ShownTone[]
+  /** What was found for its tones, now or when painting began. */
+  found: readonly PouredTone[]
 }
 
 function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTone {
@@ -34,8 +44,30 @@ function ownTone(tone: DetailTone, of: Ingredient, contents: Contents): ShownTon
   }
 }
 
+const labOfBottles = (parts: readonly BottleDrops[]): Lab =>
+  labOf(opaqueReflectance(mixPaints(withPaints(parts))))
+
 const areKnown = (parts: readonly BottleDrops[]): boolean =>
   parts.every(({ paint }) => isKnown(paint))
+
+const allKnown = ({ parts, ofMiddle }: PouredTone): boolean =>
+  areKnown(parts) && (!ofMiddle || areKnown([ofMiddle.bottle]))
+const pouredOf = ({ parts, ofMiddle }: PouredTone): PouredTone => ({
+  parts,
+  ...(ofMiddle ? { ofMiddle: { middle: ofMiddle.middle, bottle: ofMiddle.bottle } } : {}),
+})
+
+/** So many drops of the middle, and the bottle. */
+function labOfMiddle(
+  middle: readonly BottleDrops[],
+  { middle: drops, bottle }: NonNullable<PouredTone['ofMiddle']>,
+): Lab {
+  const all = middle.reduce((sum, one) => sum + one.drops, 0)
+  return labOfBottles([
+    ...middle.map((one) => ({ paint: one.paint, drops: (one.drops / all) * drops })),
+    bottle,
+  ])
+}
 
 /** An eye's white is of no figure: what is found the same for several is one puddle, mixed once for all of them. */
 export const smallId = (key: string, tone: DetailTone, made: readonly PuddlePart[]): string =>
@@ -49,25 +81,28 @@ export const detailsOf = (
 ): ShownDetail[] =>
   smallLadders.map(({ key, name, words }) => {
     const chosen = details.find((one) => one.key === key)
-    const steps = found.find((one) => one.key === key)?.steps
-    const middle = steps?.[1]!.parts
+    const stands = chosen?.poured?.every(allKnown) ? chosen.poured : undefined
+    const steps: readonly PouredTone[] =
+      stands ?? found.find((one) => one.key === key)?.steps.map(pouredOf) ?? []
+    const middle = steps[1]?.parts
     return {
       key,
       name,
       words,
       on: chosen !== undefined,
+      found: steps,
       tones: tones.flatMap((tone, i) => {
         const of = chosen?.[tone]
         if (of) return [ownTone(tone, of, contents)]
-        const step = steps?.[i]
-        if (!step || !areKnown(step.parts)) return []
+        const step = steps[i]
+        if (!step || !allKnown(step)) return []
         const { ofMiddle } = step
         // Beside a middle of the painter's own it is mixed by itself.
-        if (!ofMiddle || chosen?.middle || !areKnown([...middle!, ofMiddle.bottle]))
-          return [{ tone, made: bottleParts(step.parts), lab: step.lab }]
-        const from = { puddle: smallId(key, 'middle', bottleParts(middle!)) }
+        if (!ofMiddle || chosen?.middle || !middle || !areKnown(middle))
+          return [{ tone, made: bottleParts(step.parts), lab: labOfBottles(step.parts) }]
+        const from = { puddle: smallId(key, 'middle', bottleParts(middle)) }
         const made = [{ of: from, drops: ofMiddle.middle }, ...bottleParts([ofMiddle.bottle])]
-        return [{ tone, made, lab: ofMiddle.lab }]
+        return [{ tone, made, lab: labOfMiddle(middle, ofMiddle) }]
       }),
     }
   })

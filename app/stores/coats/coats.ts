@@ -116,6 +116,13 @@ export const useCoats = defineStore('coats', () => {
       ...ladder.steps.map(({ key }): Ingredient => ({ puddle: stepPuddle(id, key) })),
       ...accents.map(({ of }) => of),
       ...details.flatMap(({ shadow, middle, light }) => [shadow, middle, light]),
+      ...details.flatMap(({ poured = [] }) =>
+        poured.flatMap(({ parts, ofMiddle }) =>
+          [...parts, ...(ofMiddle ? [ofMiddle.bottle] : [])].map(({ paint }) => ({
+            bottle: paint,
+          })),
+        ),
+      ),
     ]
     const laid = own.flatMap((of) => of ?? [])
     const inside = reachedFrom(laid, (puddle) => store.puddleOf(puddle)?.parts)

@@ -142,7 +142,7 @@ export class FigurePalette {
 
   /** What it is painted with and nobody has settled, to be held as painting begins. */
   standing(): Standing {
-    const { figure, glazes } = this.paint
+    const { figure, glazes, details } = this.paint
     const stack = stackPlanOf(figure)
     const accents = [...glazes].flatMap(([place, { of, made, ratio, passes }]) => {
       if (of || passes === 0) return []
@@ -162,6 +162,9 @@ export class FigurePalette {
       stack,
       steps,
       accents,
+      details: details.flatMap(({ on, key, found }) =>
+        on && found.length > 0 ? [{ key, poured: found }] : [],
+      ),
     }
   }
 

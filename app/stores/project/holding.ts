@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { hasBegun, withoutHeld } from '../../../core'
-import type { FigureStack, Project, PuddlePart, StoredPuddle } from '../../../core'
+import type { FigureStack, PouredTone, Project, PuddlePart, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
 
@@ -18,10 +18,15 @@ export interface Standing {
     thinner: number
     passes: number
   }[]
+  /** Tones that were found for its eyes, teeth, claws. */
+  details: readonly { key: string; poured: readonly PouredTone[] }[]
 }
 
 /** From now on the mixes of a figure stay as they are, whatever is changed beside them. */
-export function hold(draft: Draft<Project>, { figure, stack, steps, accents }: Standing): void {
+export function hold(
+  draft: Draft<Project>,
+  { figure, stack, steps, accents, details }: Standing,
+): void {
   const one = draft.figures.find(({ id }) => id === figure)
   if (!one) return
   draft.puddles ??= []
@@ -36,20 +41,30 @@ export function hold(draft: Draft<Project>, { figure, stack, steps, accents }: S
     add({ id, name, parts: [...parts] })
     Object.assign(accent, { of: { puddle: id }, thinner, passes })
   }
+  for (const { key, poured } of details) {
+    const detail = one.details?.find((other) => other.key === key)
+    if (detail && !detail.poured) detail.poured = plain([...poured])
+  }
   one.stack ??= plain(stack)
 }
 
 /** The mixes of a figure that were held are found again. */
 export function letGo(draft: Draft<Project>, figure: string): void {
   const one = draft.figures.find(({ id }) => id === figure)
-  if (!one || !draft.puddles?.some((puddle) => puddle.held && puddle.figure === figure)) return
-  const free = withoutHeld(plain(one), plain(draft.puddles))
-  draft.puddles = free.puddles
+  const poured = one?.details?.some((detail) => detail.poured) ?? false
+  const stays = (puddle: StoredPuddle): boolean => !puddle.held || puddle.figure !== figure
+  if (!one || (!poured && (draft.puddles ?? []).every(stays))) return
+  const free = withoutHeld(plain(one), plain(draft.puddles ?? []))
+  if (draft.puddles) draft.puddles = free.puddles
   if (free.figure.accents) one.accents = free.figure.accents
+  if (free.figure.details) one.details = free.figure.details
 }
 
 /** Where nothing is painted any more, nothing is held. */
 export function letGoUnbegun(draft: Draft<Project>): void {
-  const held = new Set(draft.puddles?.flatMap((one) => (one.held && one.figure) || []))
+  const held = new Set([
+    ...(draft.puddles ?? []).flatMap((one) => (one.held && one.figure) || []),
+    ...draft.figures.flatMap(({ id, details }) => (details?.some((one) => one.poured) ? [id] : [])),
+  ])
   for (const id of held) if (!hasBegun(draft as Project, id)) letGo(draft, id)
 }

@@ -1,10 +1,26 @@
 import type { Draft } from 'immer'
 import { isBottle, longest, sameParts, standInFor } from '../../../core'
-import type { Figure, FigureStack, Ingredient, Project, PuddlePart } from '../../../core'
+import type {
+  BottleDrops,
+  Figure,
+  FigureStack,
+  Ingredient,
+  Project,
+  PuddlePart,
+} from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain } from './work'
 
 type Swap = (parts: readonly PuddlePart[]) => PuddlePart[]
+
+const swapBottles = (
+  parts: readonly BottleDrops[],
+  next: (of: Ingredient) => Ingredient,
+): BottleDrops[] =>
+  parts.map(({ paint, drops }) => {
+    const of = next({ bottle: paint })
+    return { paint: isBottle(of) ? of.bottle : paint, drops }
+  })
 
 /** What a figure lays and glazes with, each put through the same. */
 function throughout(
@@ -22,11 +38,16 @@ function throughout(
     coats: coats.map((coat) => ({ ...coat, of: next(coat.of) })),
   })
   for (const one of figure.accents ?? []) if (one.of) one.of = plain(next(plain(one.of)))
-  for (const one of figure.details ?? [])
+  for (const one of figure.details ?? []) {
+    for (const tone of one.poured ?? []) {
+      tone.parts = swapBottles(plain(tone.parts), next)
+      if (tone.ofMiddle) tone.ofMiddle.bottle = swapBottles([plain(tone.ofMiddle.bottle)], next)[0]!
+    }
     for (const key of ['shadow', 'middle', 'light'] as const) {
       const of = one[key]
       if (of) one[key] = plain(next(plain(of)))
     }
+  }
 }
 
 /**

@@ -6,8 +6,6 @@ import {
   labOf,
   mixPaints,
   opaqueReflectance,
-  paintedSteps,
-  resolveStack,
   seenApart,
   seenOf,
   stepOf,
@@ -28,7 +26,7 @@ import type {
 } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import type { Contents } from '../palette/contents'
+import { coatedSteps } from '../coats/coatedSteps'
 import { foundContents } from '../palette/foundContents'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
@@ -77,16 +75,6 @@ const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
 
 type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
 
-/** Colours of a figure's steps in its coats; nothing where none are laid, or they name what has gone. */
-function coatedOf({ stack }: Figure, { mixOf }: Contents, steps: number, base: number) {
-  if (!stack) return undefined
-  try {
-    return paintedSteps(resolveStack(stack, mixOf), steps, base)
-  } catch {
-    return undefined
-  }
-}
-
 export async function rowOf(
   figure: Figure,
   paints: Paint[],
@@ -111,7 +99,7 @@ export async function rowOf(
   })
   const offs = made.map(({ off }) => off)
   const base = keys.indexOf('base')
-  const coated = coatedOf(figure, contents, made.length, base)
+  const coated = coatedSteps(figure, contents, made.length, base)
   return {
     figure,
     ...(coated ? { coated } : {}),

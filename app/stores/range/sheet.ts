@@ -10,19 +10,23 @@ const called =
   (of: Ingredient): string =>
     isBottle(of) ? nameOf(of.bottle) : stepNames[stepOf(figure, of.puddle) ?? 'base']
 
+/** What the lower part of a swatch on a card is. */
+export const BELOW = 'below each mix, what it comes to once the coats are laid'
+
 /** Ladders as one printed sheet. */
 export const sheetOf = (title: string, rows: readonly RangeRow[], grey: boolean): RangeSheet => ({
   title,
   bottles: [...new Set(rows.flatMap(({ bottles }) => bottles))].map(nameOf),
   grey,
-  rows: rows.map(({ figure, steps }) => ({
+  rows: rows.map(({ figure, steps, coated }) => ({
     name: figure.name,
     note: figure.note,
     puddles: steps.flatMap(({ puddle, name, made }) =>
       puddle ? [`${name}: ${madeInWords(made, called(figure.id))}`] : [],
     ),
-    steps: steps.map(({ painted, share, puddle, name, made }) => ({
+    steps: steps.map(({ painted, share, puddle, name, made }, i) => ({
       lab: painted,
+      ...(coated ? { coated: coated[i]! } : {}),
       share,
       label: puddle ? name : made.map(({ drops }) => countWords(drops)).join(' : '),
     })),
@@ -30,13 +34,18 @@ export const sheetOf = (title: string, rows: readonly RangeRow[], grey: boolean)
 })
 
 /** One figure of the range as a card of its own. */
-export const cardOf = ({ figure, steps, mean }: RangeRow, grey: boolean): LadderCard => ({
+export const cardOf = ({ figure, steps, mean, coated }: RangeRow, grey: boolean): LadderCard => ({
   title: figure.name,
-  lines: [...(figure.note ? [figure.note] : []), `off by ${mean.toFixed(1)} on average`],
-  steps: steps.map(({ name, share, painted, made, off }) => ({
+  lines: [
+    ...(figure.note ? [figure.note] : []),
+    `off by ${mean.toFixed(1)} on average`,
+    ...(coated ? [BELOW] : []),
+  ],
+  steps: steps.map(({ name, share, painted, made, off }, i) => ({
     name,
     share,
     lab: painted,
+    ...(coated ? { coated: coated[i]! } : {}),
     mix: made.map((part) => madeInWords([part], called(figure.id))),
     off,
   })),

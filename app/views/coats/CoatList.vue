@@ -101,7 +101,7 @@ onBeforeUnmount(() => sortable?.destroy())
 
 <template>
   <section aria-label="Coats" class="coats">
-    <div class="under">
+    <div class="under" data-asks>
       <h2>Undercoat</h2>
       <PickOne
         label="Undercoat"
@@ -140,6 +140,7 @@ onBeforeUnmount(() => sortable?.destroy())
         v-for="(coat, i) in rows"
         :key="coat.id"
         tabindex="0"
+        data-asks
         :aria-label="`Coat ${i + 1}, ${coatKinds[coat.kind].name}; Alt with up or down moves it`"
         :class="{ chosen: chosen === i }"
         @focus="chosen = i"

@@ -49,7 +49,7 @@ const bottles = computed(() => {
           @write="(name, tag) => store.setFigure(figure.id, { name }, tag)"
         />
       </ElFormItem>
-      <ElFormItem label="Kind">
+      <ElFormItem label="Kind" data-asks>
         <ElRadioGroup
           :model-value="figure.kind"
           aria-label="Kind"
@@ -60,7 +60,7 @@ const bottles = computed(() => {
           </ElRadioButton>
         </ElRadioGroup>
       </ElFormItem>
-      <div class="pair">
+      <div class="pair" data-asks>
         <ElFormItem label="Size">
           <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
         </ElFormItem>

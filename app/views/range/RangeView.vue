@@ -107,7 +107,7 @@ async function setApart(id: string): Promise<void> {
   <main class="view">
     <ViewHead :title="store.project.name" :note="note" />
     <div class="body">
-      <div class="top">
+      <div class="top" data-asks>
         <div>
           <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
           <TableBottles v-if="open" :few="few" />

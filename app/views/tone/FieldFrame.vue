@@ -4,7 +4,7 @@ defineProps<{ top: string; bottom: string; across: readonly string[] }>()
 </script>
 
 <template>
-  <div class="framed">
+  <div class="framed" data-asks>
     <span class="down soft"
       ><span>{{ top }}</span
       ><span>{{ bottom }}</span></span

@@ -11,13 +11,15 @@ const store = useProject()
 </script>
 
 <template>
-  <div class="places" role="group" :aria-label="label">
-    <InTurn v-for="{ name, tone } in places" :key="name">
-      <button type="button" @click="store.setTone({ ...tone })">
-        <ColourPatch :lab="toneLab(tone)" class="swatch" />
-        <span>{{ name }}</span>
-      </button>
-    </InTurn>
+  <div class="asked" data-asks>
+    <div class="places" role="group" :aria-label="label">
+      <InTurn v-for="{ name, tone } in places" :key="name">
+        <button type="button" @click="store.setTone({ ...tone })">
+          <ColourPatch :lab="toneLab(tone)" class="swatch" />
+          <span>{{ name }}</span>
+        </button>
+      </InTurn>
+    </div>
   </div>
 </template>
 

@@ -10,6 +10,8 @@ export interface LadderCard {
     name: string
     share: number
     lab: Lab
+    /** What it comes to once coats are laid: the lower part of its swatch. */
+    coated?: Lab
     /** One line a paint: drops and name. */
     mix: string[]
     off: number
@@ -86,6 +88,26 @@ const LEADING = 0.42
 const shown = (lab: Lab, grey: boolean): string =>
   hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
 
+/** How much of a swatch shows what it comes to in its coats. */
+const COATED = 0.35
+
+/** A step's swatch: as it is mixed and, where coats are laid, below that as it comes out. */
+export function swatch(
+  { x, y, width, height }: Omit<CardBox, 'kind' | 'fill'>,
+  { lab, coated }: { lab: Lab; coated?: Lab | undefined },
+  grey: boolean,
+): CardBox[] {
+  const low = coated ? COATED * height : 0
+  const box = (top: number, tall: number, fill: string): CardBox => ({
+    ...{ kind: 'box' as const, x, width, fill },
+    ...{ y: top, height: tall },
+  })
+  return [
+    box(y, height - low, shown(lab, grey)),
+    ...(coated ? [box(y + height - low, low, shown(coated, grey))] : []),
+  ]
+}
+
 /**
  * Pages of a layout.
  * @example cardPages(layoutCard(card)) // 1
@@ -113,9 +135,9 @@ export function layoutCard(card: LadderCard): CardItem[] {
   const columns = card.steps.length
   const step = width / columns
   let below = 0
-  card.steps.forEach(({ lab, name, share, mix, off }, i) => {
+  card.steps.forEach(({ lab, coated, name, share, mix, off }, i) => {
     const x = EDGE + i * step
-    items.push({ kind: 'box', x, y: 26, width: step, height: 26, fill: shown(lab, card.grey) })
+    items.push(...swatch({ x, y: 26, width: step, height: 26 }, { lab, coated }, card.grey))
     const size = columns > 7 ? 7 : 8
     text(x + 1, 57, size + 1, name, true)
     text(x + 1, 61, size, `${Math.round(100 * share)}% · L ${Math.round(lab.L)}`)

@@ -1,6 +1,5 @@
-import { hexOfLab } from '../../colour/display'
 import type { Lab } from '../../colour/lab'
-import { CARD_MM, fitted, wrapped } from './card'
+import { CARD_MM, fitted, swatch, wrapped } from './card'
 import type { CardItem } from './card'
 
 /** All ladders of a range as they are printed together. */
@@ -13,7 +12,7 @@ export interface RangeSheet {
     note: string
     /** How each puddle is mixed, one line each. */
     puddles: readonly string[]
-    steps: readonly { lab: Lab; share: number; label: string }[]
+    steps: readonly { lab: Lab; coated?: Lab; share: number; label: string }[]
   }[]
   /** Swatches in grey: values only. */
   grey: boolean
@@ -58,11 +57,9 @@ export function layoutSheet({ title, bottles, rows, grey }: RangeSheet): CardIte
     text(EDGE, y + 4 + 4 * named.lines.length, 8, note)
     const all = steps.reduce((sum, { share }) => sum + share, 0)
     let x = STRIP.x
-    for (const { lab, share, label } of steps) {
+    for (const { lab, coated, share, label } of steps) {
       const width = (STRIP.width * share) / all
-      const { L, a, b } = lab
-      const fill = hexOfLab(grey ? { L, a: 0, b: 0 } : { L, a, b })
-      items.push({ kind: 'box', x, y, width, height: STRIP.height, fill })
+      items.push(...swatch({ x, y, width, height: STRIP.height }, { lab, coated }, grey))
       if (width > 7) text(x + 0.5, y + STRIP.height + 2.8, 6, label)
       x += width
     }

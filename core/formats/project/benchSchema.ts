@@ -5,7 +5,7 @@ import { id, text, whole, within } from '../fields'
 import { atMost, lab, moveOf, oneOf, time } from './common'
 import { longest, mostOf, range } from '../../project/limits'
 import { waysToRead } from '../../project/readBy'
-import { puddleId } from './puddleSchema'
+import { bottleDrops, puddleId } from './puddleSchema'
 import type { DoneMove, DryingTimer, FigureBench, LogEntry, MixedWell } from '../../project/bench'
 
 const coatKind = oneOf(coatKindKeys, 'kind of coat')
@@ -38,13 +38,6 @@ export const benchSchema = shaped<FigureBench>()(
   }),
 )
 
-/** Drops of bottles; parts of drops where puddles were put together. */
-const bottles = v.pipe(
-  v.array(v.object({ paint: id, drops: within(range.poured) })),
-  v.minLength(1, 'is empty'),
-  atMost(mostOf.parts, 'parts'),
-)
-
 const ofFigure = { figure: id, copy: whole(1, mostOf.copies), of: moveOf }
 
 /** A move that is done, when, and whether its puddle was mixed for it. */
@@ -54,13 +47,13 @@ export const doneSchema = shaped<DoneMove>()(
     at: time,
     mixed: v.optional(v.boolean()),
     /** What it took from the bottles. */
-    taken: v.optional(bottles),
+    taken: v.optional(bottleDrops),
   }),
 )
 
 /** A well that was mixed, of what, when, and what it took from the bottles. */
 export const mixedSchema = shaped<MixedWell>()(
-  v.object({ id, figure: id, well: text(longest.well), at: time, taken: v.optional(bottles) }),
+  v.object({ id, figure: id, well: text(longest.well), at: time, taken: v.optional(bottleDrops) }),
 )
 
 /** A coat that dries, and until when. */
@@ -89,7 +82,7 @@ export const logEntrySchema = shaped<LogEntry>()(
       ),
     ),
     /** Bottles that were in it; parts of drops where puddles were put together. */
-    parts: bottles,
+    parts: bottleDrops,
     predicted: lab,
     real: v.optional(lab),
     /** 36 values where a reader gave them. */

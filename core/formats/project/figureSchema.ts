@@ -5,7 +5,7 @@ import { benchSchema } from './benchSchema'
 import { atMost, named, oneOf } from './common'
 import { longest, mostOf, range } from '../../project/limits'
 import { critiqueSchema } from './critiqueSchema'
-import { ingredient } from './puddleSchema'
+import { ingredient, pouredTone } from './puddleSchema'
 import { planSchema, versionSchema } from './planSchema'
 import { stackSchema } from './stackSchema'
 import { toneSchema } from './toneSchema'
@@ -33,6 +33,7 @@ const detailSchema = shaped<FigureDetail>()(
     shadow: v.optional(ingredient),
     middle: v.optional(ingredient),
     light: v.optional(ingredient),
+    poured: v.optional(v.pipe(v.array(pouredTone), atMost(3, 'tones'))),
   }),
 )
 

@@ -1,9 +1,10 @@
 import { shaped } from './shaped'
 import * as v from 'valibot'
 import { canBeSaid, MOST_OF_ONE, TOUCH } from '../../puddle/dispense'
-import { id, text } from '../fields'
+import { id, text, within } from '../fields'
 import { atMost, named } from './common'
 import { longest, mostOf, range } from '../../project/limits'
+import type { PouredTone } from '../../project/figure'
 import type { StoredPuddle } from '../../project/storedPuddle'
 
 /** A puddle's id: made once, or that of a step of a figure's ladder. */
@@ -31,6 +32,23 @@ export const puddleParts = v.pipe(
   v.array(v.object({ of: ingredient, drops })),
   v.minLength(1, 'is empty'),
   atMost(mostOf.parts, 'parts'),
+)
+
+const oneBottle = v.object({ paint: id, drops: within(range.poured) })
+
+/** Drops of bottles; parts of drops where puddles were put together. */
+export const bottleDrops = v.pipe(
+  v.array(oneBottle),
+  v.minLength(1, 'is empty'),
+  atMost(mostOf.parts, 'parts'),
+)
+
+/** A tone of a small part as it stood when painting began: of bottles, or of its middle and one bottle more. */
+export const pouredTone = shaped<PouredTone>()(
+  v.object({
+    parts: bottleDrops,
+    ofMiddle: v.optional(v.object({ middle: within(range.poured), bottle: oneBottle })),
+  }),
 )
 
 /** A mix on the palette of one figure, or of all where none is named. */

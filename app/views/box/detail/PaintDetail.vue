@@ -51,7 +51,7 @@ function remove(): void {
       }}<br />
       {{ origins[paint.origin] }}; a 1:3 tint is sure within {{ within.toFixed(1) }}
     </p>
-    <div class="row">
+    <div class="row" data-asks>
       <ElButton @click="store.setPaintIn(paint.id, !isIn)">
         {{ isIn ? 'Take out of use' : 'Put in use' }}
       </ElButton>

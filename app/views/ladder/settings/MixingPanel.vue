@@ -74,7 +74,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
 
 <template>
   <section class="mixing" aria-label="Steps and mixing">
-    <div class="three">
+    <div class="three" data-asks>
       <PickOne
         label="Steps"
         :options="asOptions(stepCounts)"
@@ -124,7 +124,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
       :model-value="plan.puddles ?? USUAL_PUDDLES"
       @update:model-value="set({ puddles: $event === USUAL_PUDDLES ? undefined : $event })"
     />
-    <div v-else-if="way === 'matched'" class="two">
+    <div v-else-if="way === 'matched'" class="two" data-asks>
       <PickOne
         label="Bottles in all"
         :options="bottles"
@@ -138,7 +138,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
         @update:model-value="set({ family: $event || undefined })"
       />
     </div>
-    <div v-else-if="way === 'run'" class="two">
+    <div v-else-if="way === 'run'" class="two" data-asks>
       <PickPaint
         label="Paint toward shade"
         none="the best"
@@ -165,7 +165,7 @@ const seenPx = (from: SeenFrom): number => (IN_HAND_PX * distances.hand.cm) / di
         name
       }}</ElCheckbox>
     </ElCheckboxGroup>
-    <div class="two seen">
+    <div class="two seen" data-asks>
       <div>
         <span aria-hidden="true">Size</span>
         <SizeSelect

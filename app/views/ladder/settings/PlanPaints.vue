@@ -20,7 +20,7 @@ const more = computed(() => new Set(store.figure.bottles?.more))
 </script>
 
 <template>
-  <section aria-label="Bottles of this figure">
+  <section aria-label="Bottles of this figure" data-asks>
     <div class="wells">
       <button
         v-for="paint in store.paintsIn"
