@@ -17,7 +17,7 @@ import type { BottleDrops, Paint } from '../../core'
 import { useLadder } from './ladder/ladder'
 import { allPaints, paintOf, starterIds, toldPaints } from './paints'
 import { useProject } from './project/project'
-import { rowOf } from './range/rows'
+import { rowOf } from './range/rowOf'
 
 vi.mock('comlink', () => import('../../tests/fixtures/comlinkInProcess'))
 beforeEach(() => setActivePinia(createPinia()))

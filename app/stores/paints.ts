@@ -1,6 +1,14 @@
 import { shallowRef } from 'vue'
 import { filledAs, paintOfRecord, starterPaints, resolvedParts, withLearnt } from '../../core'
-import type { LearntOfBottle, OwnPaint, Paint, StrengthKind, BottleDrops, Part } from '../../core'
+import type {
+  BottleDrops,
+  LearntOfBottle,
+  OwnPaint,
+  Paint,
+  Part,
+  Project,
+  StrengthKind,
+} from '../../core'
 
 /** Starter paints by id; paints are large and never change, so they stay out of reactivity. */
 const asShipped = new Map<string, Paint>(starterPaints.map((paint) => [paint.id, paint]))
@@ -12,15 +20,15 @@ const filled = new Map<string, Paint>()
 /** Takes over what starter bottles are filled as; nothing changes where nothing else is said. */
 export function setStrengths(strengths: Readonly<Record<string, StrengthKind>>): void {
   starters.value = new Map(
-    [...asShipped].map(([id, paint]) => {
-      const kind = strengths[id] ?? 'hobby'
-      if (kind === 'hobby') return [id, paint]
-      const key = `${id} ${kind}`
-      const made = filled.get(key) ?? filledAs(paint, kind)
-      filled.set(key, made)
-      return [id, made]
-    }),
+    [...asShipped].map(([id, paint]) => [id, asFilled(paint, strengths[id] ?? 'hobby')]),
   )
+}
+function asFilled(paint: Paint, kind: StrengthKind): Paint {
+  if (kind === 'hobby') return paint
+  const key = `${paint.id} ${kind}`
+  const made = filled.get(key) ?? filledAs(paint, kind)
+  filled.set(key, made)
+  return made
 }
 
 /** The painter's own paints as the project holds them, in its order. */
@@ -70,6 +78,18 @@ function topmost(told: Paint): Paint {
   const paint = withLearnt(told, layer)
   layered.set(told, { layer: text, paint })
   return paint
+}
+
+/** Every paint of a commission that need not be the open one, as it is mixed there: starters, then the painter's own. */
+export function paintsOfCommission({ box = [], bottles = {} }: Pick<Project, 'box' | 'bottles'>) {
+  const told = [
+    ...[...asShipped.values()].map((one) => asFilled(one, bottles[one.id]?.strength ?? 'hobby')),
+    ...box.map((record) => paintOfRecord(record)),
+  ]
+  return told.map((one) => {
+    const layer = bottles[one.id]?.learnt
+    return layer ? withLearnt(one, layer) : one
+  })
 }
 
 /** Every bottle as it was told to be: what readings are held against. */

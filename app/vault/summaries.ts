@@ -4,8 +4,11 @@ import { DATABASE, storeOf } from './database'
 export interface Summary {
   id: string
   name: string
-  /** The first figures with the colours of their ladders, dark to light; the others by name only. */
-  figures: { id: string; name: string; many: number; strip?: string[] }[]
+  /**
+   * The first figures with the colours of their ladders, dark to light; the others by name only. As each is aimed at,
+   * until it was mixed: then as it is painted, `of` its mixes alone or of its coats.
+   */
+  figures: { id: string; name: string; many: number; strip?: string[]; of?: 'mixes' | 'coats' }[]
   touchedAt: number
   archivedAt?: number
   deletedAt?: number

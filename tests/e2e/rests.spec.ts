@@ -32,6 +32,10 @@ test('a change of mind before painting is said beside it, with both answers, and
   await page.getByRole('button', { name: 'deep brown' }).click()
   const said = notice(page)
   await expect(said).toContainText(/Isaura: With the new tone .*coats change/)
+  // Beside what was pressed.
+  await expect(
+    page.locator('[data-asks]', { has: page.getByRole('button', { name: 'deep brown' }) }),
+  ).toContainText('coats change')
   // Its own violet was made for the tone before.
   await expect(said).toContainText(/stays? as the method made .*the method is begun anew/)
   await accessible(page)

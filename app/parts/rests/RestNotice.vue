@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMousePressed } from '@vueuse/core'
 import { ElButton } from 'element-plus'
 import { ref, toRef, watch } from 'vue'
 import { useProject } from '../../stores/project/project'
@@ -18,12 +19,19 @@ const asked = ref<HTMLElement>()
 const beside = useLastUsed(toRef(props, 'room'), asked)
 const store = useProject()
 const said = { followed: followedWords, held: heldWords, painted: paintedWords }
-// What was being changed stays in sight beside it.
+// What was being changed stays in sight, and what is asked of it; not while it is still being dragged.
+const { pressed } = useMousePressed()
+let due = false
 watch(
-  () => notice.questions.length,
-  (many, before) => {
-    if (many > before && document.activeElement !== document.body)
+  [() => notice.questions.length, pressed],
+  ([many], [before]) => {
+    due ||= many > before
+    if (!due || pressed.value) return
+    due = false
+    if (document.activeElement !== document.body)
       document.activeElement?.scrollIntoView({ block: 'nearest' })
+    // The first of it: what the change is looked at on is not to be scrolled away.
+    if (beside.value) asked.value?.firstElementChild?.scrollIntoView({ block: 'nearest' })
   },
   { flush: 'post' },
 )

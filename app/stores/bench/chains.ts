@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import type { ComputedRef } from 'vue'
-import { habitsFrom, mostOf, runSheet, smallLadders, zonesOf } from '../../../core'
+import { habitsFrom, mostOf, runSheet, smallLadders, placeNames } from '../../../core'
 import type { BenchMove, Figure, FigureBench, Ingredient, MoveOf, SheetFigure } from '../../../core'
 import { moveWords } from '../../words/moves'
 import { stackPlanOf } from '../coats/stackPlanOf'
@@ -68,18 +68,18 @@ export function useChains(asked: {
     ]
       // So many can be kept in sight.
       .slice(0, 2 * mostOf.atOnce)
-      .map((figure) =>
-        runSheet(figure, {
+      .map((figure) => {
+        const zones = [...placeNames(figureOf(figure.id).tone)].map(([key, name]) => ({
+          key,
+          name,
+        }))
+        return runSheet(figure, {
           slower: asked.state().slower,
           drying: habits.value.drying,
           wordsOf: (move) =>
-            moveWords(
-              move,
-              zonesOf(figureOf(figure.id).tone),
-              (of) => asked.palettes().get(figure.id)?.nameOf(of) ?? '…',
-            ),
-        }),
-      ),
+            moveWords(move, zones, (of) => asked.palettes().get(figure.id)?.nameOf(of) ?? '…'),
+        })
+      }),
   )
   return { habits, chains }
 }

@@ -57,12 +57,14 @@ function shortName(parts: readonly PuddlePart[], called: (of: Ingredient) => str
  * @param stored puddles of the figure and of the commission.
  * @param keys steps of its ladder, dark to light.
  * @param found what the search has for a step.
+ * @param paintsIn paints of drops of bottles; those of the open commission when not given.
  */
 export function contentsOf(
   figure: string,
   stored: readonly StoredPuddle[],
   keys: readonly StepKey[],
   found: (key: StepKey) => FoundMix | undefined,
+  paintsIn: (parts: readonly BottleDrops[]) => Part<Paint>[] = withPaints,
 ): Contents {
   const settled = new Map(stored.map((one) => [one.id, one]))
   const partsOf: PartsOf = (id) => {
@@ -90,7 +92,7 @@ export function contentsOf(
   return {
     partsOf,
     bottlesOf,
-    mixOf: (of) => withPaints(bottlesOf([{ of, drops: 1 }])),
+    mixOf: (of) => paintsIn(bottlesOf([{ of, drops: 1 }])),
     nameOf: called,
   }
 }

@@ -33,8 +33,12 @@ export const withLetDowns = (
  * What a figure's small puddles are mixed from: the bottles on its table, what was let down of them, strong ones in less
  * than drops.
  */
-export function smallBox(table: readonly Paint[], stored: readonly StoredPuddle[]): MixingBox {
+export function smallBox(
+  table: readonly Paint[],
+  stored: readonly StoredPuddle[],
+  other: (id: string) => Paint = paintOf,
+): MixingBox {
   const had = new Map(table.map((paint) => [paint.id, paint]))
-  const find = (id: string): Paint => had.get(id) ?? paintOf(id)
+  const find = (id: string): Paint => had.get(id) ?? other(id)
   return mixingBox(table, letDownsIn(stored, find), find('titanium-white'))
 }

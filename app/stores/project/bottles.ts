@@ -2,6 +2,7 @@ import { asOneBottle, isBottle, stepOf } from '../../../core'
 import type { Bottle, Figure, LearntOfBottle, OwnPaint, Project } from '../../../core'
 import type { Draft } from 'immer'
 import { starterIds } from '../paints'
+import { isOwnedIn } from './bottlesFor'
 import { plain } from './work'
 import type { OpenWork } from './work'
 
@@ -17,10 +18,6 @@ function setFor(figure: Draft<Figure>, id: string, inCommission: boolean, isIn: 
   if (more.length + without.length === 0) delete figure.bottles
   else figure.bottles = { more, without }
 }
-
-/** Whether a bottle is the painter's: as it was said of it, else where it is a paint of their own. */
-const isOwnedIn = ({ bottles, box = [] }: Draft<Project>, id: string): boolean =>
-  bottles?.[id]?.owned ?? box.some((paint) => paint.id === id)
 
 /** Which bottles there are, which take part, and what is known of each. */
 export const bottleActions = ({ change, figure }: OpenWork) => ({

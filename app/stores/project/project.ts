@@ -2,18 +2,15 @@ import { defineStore } from 'pinia'
 import { computed, markRaw } from 'vue'
 import { mostDropsOf } from '../../../core'
 import type { Figure, LogEntry, Paint } from '../../../core'
-import { allPaints, isOwn } from '../paints'
+import { allPaints } from '../paints'
 import { bottleActions } from './bottles'
+import { inCommissionOf, inForFigure, isOwnedIn, onTableOf } from './bottlesFor'
 import { figureActions } from './figures'
 import { ladderActions } from './ladders'
 import { paintingActions } from './painting'
 import { puddleActions } from './puddles'
 import { useWork } from './work'
 import { memoise } from '../memoise'
-
-/** Mediums, thinners and varnishes have no colour to give. */
-const mixes = (kind: Paint['kind']): boolean =>
-  kind === undefined || kind === 'paint' || kind === 'translucent' || kind === 'ink'
 
 const NOTHING: readonly never[] = []
 
@@ -30,39 +27,33 @@ export const useProject = defineStore('project', () => {
   const bottles = computed(() => project.value.bottles)
   const ownedOnly = computed(() => project.value.ownedOnly ?? false)
   const here = computed(() => figure.value.bottles)
-  const isOwned = (id: string): boolean => bottles.value?.[id]?.owned ?? isOwn(id)
-  const inCommission = computed(() => {
-    const kept = new Set(out.value)
-    return markRaw(
-      paints.value.filter(
-        ({ id, kind }) => !kept.has(id) && mixes(kind) && (!ownedOnly.value || isOwned(id)),
-      ),
-    )
-  })
-  /** Paints that a figure may be mixed from, in the order of the box. */
-  function allowed({ more, without }: NonNullable<Figure['bottles']>): Paint[] {
-    if (!more?.length && !without?.length) return inCommission.value
-    const had = new Set(inCommission.value)
-    return markRaw(
-      paints.value.filter((paint) => {
-        if (without?.includes(paint.id)) return false
-        if (had.has(paint)) return true
-        const { id, kind } = paint
-        return Boolean(more?.includes(id)) && mixes(kind) && (!ownedOnly.value || isOwned(id))
-      }),
-    )
-  }
-  /** … those of the figure that is open. */
-  const paintsIn = computed(() => allowed(here.value ?? {}))
+  const box = computed(() => project.value.box)
   /** Ids of the few bottles on the table, where some were chosen. */
   const table = computed(() => project.value.palette)
-  /** Of paints that are in, those on the table; all of them where no table was chosen, or none of it is in. */
-  function tabled(from: Paint[], { more }: NonNullable<Figure['bottles']>): Paint[] {
-    if (!table.value) return from
-    const kept = new Set([...table.value, ...(more ?? [])])
-    const few = from.filter(({ id }) => kept.has(id))
-    return few.length > 0 ? markRaw(few) : from
+  const says = {
+    get out() {
+      return out.value
+    },
+    get bottles() {
+      return bottles.value
+    },
+    get box() {
+      return box.value
+    },
+    get ownedOnly() {
+      return ownedOnly.value
+    },
+    get palette() {
+      return table.value
+    },
   }
+  const inCommission = computed(() => markRaw(inCommissionOf(says, paints.value)))
+  const allowed = (of: NonNullable<Figure['bottles']>): Paint[] =>
+    markRaw(inForFigure(says, of, paints.value, inCommission.value))
+  /** … those of the figure that is open. */
+  const paintsIn = computed(() => allowed(here.value ?? {}))
+  const tabled = (from: Paint[], of: NonNullable<Figure['bottles']>): Paint[] =>
+    markRaw(onTableOf(says, of, from))
   /** What the ladder of the figure that is open is mixed from. */
   const onTable = computed(() => tabled(paintsIn.value, here.value ?? {}))
   /** Drops of a puddle of the open figure at most, said or usual. */
@@ -83,7 +74,7 @@ export const useProject = defineStore('project', () => {
     letDowns,
     tableFor: ({ bottles = {} }: Pick<Figure, 'bottles'>) => tabled(allowed(bottles), bottles),
     paintsFor: ({ bottles }: Pick<Figure, 'bottles'>) => allowed(bottles ?? {}),
-    isOwned,
+    isOwned: (id: string) => isOwnedIn(says, id),
     log,
     ...figureActions(work),
     ...ladderActions(work),

@@ -4,8 +4,8 @@ import type { Figure } from '../../../core'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
 import { memoise } from '../memoise'
-import { rowOf } from './rows'
-import type { RangeRow } from './rows'
+import { rowOf } from './rowOf'
+import type { RangeRow } from './rowOf'
 
 /** A scale of complexions and hides, as they would be painted from the table in the lighting of the figure that is open. */
 export function useAcross() {

@@ -3,8 +3,8 @@ import type { Figure, Paint } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
-import { rowOf } from './rows'
-import type { RangeRow } from '../range/rows'
+import { rowOf } from './rowOf'
+import type { RangeRow } from '../range/rowOf'
 
 /** What a set of bottles does: the rim of what it closes, and the ladder of the figure that is open. */
 export interface SetReach {

@@ -4,7 +4,7 @@ import type { HelpAnswer } from '../../workers/rangeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
 import { useProject } from '../project/project'
-import type { RangeRow } from './rows'
+import type { RangeRow } from './rowOf'
 
 /** What one more bottle is weighed in: twelve whole drops come as near as six with halves and touches (docs/drops.md). */
 const LIMITS = { maxPaints: 3, maxDrops: 12 }

@@ -1,65 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
-import {
-  deltaE00,
-  isBottle,
-  labOf,
-  mixPaints,
-  opaqueReflectance,
-  seenApart,
-  seenOf,
-  stepOf,
-  stepPuddle,
-  mean,
-} from '../../../core'
-import type {
-  Figure,
-  Lab,
-  MixingNote,
-  Mixture,
-  Paint,
-  PuddlePart,
-  ReachedEnds,
-  SeenFrom,
-  SeenRow,
-  StepKey,
-} from '../../../core'
+import { seenApart, seenOf } from '../../../core'
+import type { Figure, Paint, SeenFrom, SeenRow, StoredPuddle } from '../../../core'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
-import { coatedSteps } from '../coats/coatedSteps'
-import { foundContents } from '../palette/foundContents'
 import { useEye } from '../eye/eye'
 import { useProject } from '../project/project'
+import { rowOf } from './rowOf'
+import type { RangeRow } from './rowOf'
 import { toneApart } from './toneApart'
-
-export interface RangeStep {
-  key: StepKey
-  name: string
-  share: number
-  target: Lab
-  painted: Lab
-  off: number
-  made: readonly PuddlePart[]
-  /** It is mixed from bottles alone: a puddle that others are poured from. */
-  puddle: boolean
-  mixture: Mixture
-}
-
-/** One figure of the range: its ladder as it is mixed. */
-export interface RangeRow {
-  figure: Figure
-  steps: readonly RangeStep[]
-  base: number
-  /** Mean and worst ΔE00 of its steps. */
-  mean: number
-  worst: number
-  note?: MixingNote
-  reached: ReachedEnds
-  /** Where coats are laid: what each step looks like once they all are. */
-  coated?: readonly Lab[]
-  /** Every bottle in it. */
-  bottles: readonly string[]
-}
 
 /** How many steps any of the rows has below and above its base. */
 export const rowReach = (rows: readonly RangeRow[]): { below: number; above: number } => ({
@@ -73,59 +22,11 @@ const seenRow = ({ steps, base, figure }: RangeRow): SeenRow => ({
   sizeMm: figure.size.heightMm,
 })
 
-type Stored = NonNullable<ReturnType<typeof useProject>['project']['puddles']>
-
-export async function rowOf(
-  figure: Figure,
-  paints: Paint[],
-  stored: Stored,
-  recipe = threads.recipe,
-): Promise<RangeRow> {
-  const { id } = figure
-  const { steps, keys, contents, note, reached } = await foundContents(
-    figure,
-    paints,
-    stored,
-    recipe,
-  )
-  const made = steps.map(({ key, name, share, target }): RangeStep => {
-    const parts = contents.partsOf(stepPuddle(id, key)) ?? []
-    const mixed = contents.mixOf({ puddle: stepPuddle(id, key) })
-    const mixture = mixPaints(mixed)
-    const painted = labOf(opaqueReflectance(mixture))
-    const poured = parts.some(({ of }) => !isBottle(of) && stepOf(id, of.puddle) !== undefined)
-    const off = deltaE00(painted, target)
-    return { key, name, share, target, painted, off, made: parts, puddle: !poured, mixture }
-  })
-  const offs = made.map(({ off }) => off)
-  const base = keys.indexOf('base')
-  const coated = coatedSteps(figure, contents, made.length, base)
-  return {
-    figure,
-    ...(coated ? { coated } : {}),
-    steps: made,
-    base,
-    mean: mean(offs),
-    worst: Math.max(...offs),
-    note,
-    reached,
-    bottles: [
-      ...new Set(
-        made.flatMap(({ key }) =>
-          contents
-            .bottlesOf([{ of: { puddle: stepPuddle(id, key) }, drops: 1 }])
-            .map(({ paint }) => paint),
-        ),
-      ),
-    ],
-  }
-}
-
 /** What a row depends on: as long as that stays, it stays. */
 interface Ask {
   figure: Figure
   paints: Paint[]
-  stored: Stored
+  stored: StoredPuddle[]
 }
 const same = (one: Ask, other: Ask): boolean =>
   one.figure === other.figure &&

@@ -6,7 +6,7 @@ import { useAnswer } from '../../workers/useAnswer'
 import { paintOf } from '../paints'
 import { useProject } from '../project/project'
 import { useRange } from './rows'
-import type { RangeRow, RangeStep } from './rows'
+import type { RangeRow, RangeStep } from './rowOf'
 
 /** A figure whose puddle another may take costs it at most so much, ΔE00 of its mean. */
 const LITTLE = 0.25

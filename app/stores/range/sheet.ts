@@ -2,7 +2,7 @@ import { isBottle, stepNames, stepOf } from '../../../core'
 import type { Ingredient, LadderCard, LadderRow, RangeSheet } from '../../../core'
 import { countWords, madeInWords } from '../../words/amounts'
 import { nameOf } from '../paints'
-import type { RangeRow } from './rows'
+import type { RangeRow } from './rowOf'
 
 /** What a bottle or a step’s puddle is called. */
 const called =

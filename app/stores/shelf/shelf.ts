@@ -34,6 +34,7 @@ import { othersAreOpen } from '../../vault/windows'
 import { freeOf } from '../freePictures'
 import { issueWords } from './issueWords'
 import { moveFirst, storedSummaries } from './storedSummaries'
+import { paintedStrips } from './paintedStrips'
 import { summarised } from './summarised'
 
 /** Every commission there is, and what can be done with one as a whole. */
@@ -164,6 +165,24 @@ export const useShelf = defineStore('shelf', () => {
     tellOthers(id)
     await refresh()
   }
+  /** Strips of these as they would be painted, one commission after the other, until somebody stops it. */
+  async function paint(ids: readonly string[], goesOn: () => boolean): Promise<void> {
+    for (const id of ids) {
+      const before = all.value.find((one) => one.id === id)
+      if (!before || before.broken || !before.figures.some(({ strip, of }) => strip && !of))
+        continue
+      // What cannot be read or mixed stays as it is aimed at.
+      const figures = await projectOf(id)
+        .then((project) => paintedStrips(project, before.figures, goesOn))
+        .catch(() => undefined)
+      if (!goesOn()) return
+      // It was worked on meanwhile, or there is nothing new.
+      if (!figures || all.value.find((one) => one.id === id) !== before) continue
+      const made = { ...before, figures }
+      await writeSummary(made)
+      all.value = all.value.map((one) => (one === before ? made : one))
+    }
+  }
   /** Removes a commission for good, and the pictures and sculpts that no other names. */
   async function purge(id: string): Promise<void> {
     const gone = await projectOf(id).catch(() => undefined)
@@ -193,6 +212,7 @@ export const useShelf = defineStore('shelf', () => {
     archive: (id: string, away: boolean) => mark(id, { archivedAt: away ? Date.now() : undefined }),
     remove: (id: string) => mark(id, { deletedAt: Date.now() }),
     bringBack: (id: string) => mark(id, { deletedAt: undefined, archivedAt: undefined }),
+    paint,
     purge,
     addEmpty: (name: string) => add(blankCommission(newId(), name)),
     /** The demo as it is shipped, beside one that was changed. */

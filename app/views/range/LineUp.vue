@@ -6,7 +6,7 @@ import { formScene } from '../../parts/form/formScene'
 import type { FormScene } from '../../parts/form/formScene'
 import { formOfFigure } from '../../stores/form'
 import { failureWords } from '../../words/failure'
-import type { RangeRow } from '../../stores/range/rows'
+import type { RangeRow } from '../../stores/range/rowOf'
 import type { ShownForm } from '../../vault/shownForm'
 
 /** The figures side by side as painted forms, to scale, in colour or in grey. */

@@ -15,7 +15,7 @@ import {
 import type { CardItem } from '../../../core'
 import { saveFile } from '../../parts/files/saveFile'
 import { cardOf, ladderRows, sheetOf } from '../../stores/range/sheet'
-import type { RangeRow } from '../../stores/range/rows'
+import type { RangeRow } from '../../stores/range/rowOf'
 
 /** The whole range to print or to keep: one page with all, one a figure, palettes and a table. */
 const props = defineProps<{ title: string; rows: readonly RangeRow[]; grey: boolean }>()

@@ -5,7 +5,7 @@ import DropBeads from '../../parts/DropBeads.vue'
 import { colourOf } from '../../parts/palette/colourOf'
 import { vTip } from '../../parts/tip/tip'
 import { usePalette } from '../../stores/palette/palette'
-import type { RangeStep } from '../../stores/range/rows'
+import type { RangeStep } from '../../stores/range/rowOf'
 import { partWords } from '../../words/amounts'
 
 /** The puddles of one figure as wells, each with its drops. */

@@ -3,7 +3,7 @@ import { ElButton } from 'element-plus'
 import { computed } from 'vue'
 import DrawdownCard from '../../parts/drawdown/DrawdownCard.vue'
 import type { useHelps } from '../../stores/range/helps'
-import type { RangeRow } from '../../stores/range/rows'
+import type { RangeRow } from '../../stores/range/rowOf'
 import { useProject } from '../../stores/project/project'
 
 /** The bottles that would bring a ladder nearest, owned or to buy; asked for one ladder at a time. */

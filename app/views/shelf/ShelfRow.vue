@@ -23,6 +23,18 @@ const emit = defineEmits<{
   purge: []
 }>()
 const pieces = computed(() => props.summary.figures.reduce((sum, { many }) => sum + many, 0))
+/** What the strips are: as they would be painted once that is known. */
+function shownAs(figures: Summary['figures']): string {
+  const strips = figures.filter(({ strip }) => strip)
+  const of = (what: 'mixes' | 'coats' | undefined): number =>
+    strips.filter((one) => one.of === what).length
+  if (strips.length === 0) return ''
+  if (of('coats') === strips.length) return ' · shown in their coats'
+  if (of(undefined) > 0) return ' · shown as they are aimed at'
+  return of('coats') > 0
+    ? ` · shown as they are mixed, ${of('coats')} in ${of('coats') === 1 ? 'its' : 'their'} coats`
+    : ' · shown as they are mixed'
+}
 const about = computed(() => {
   const { figures, touchedAt, broken } = props.summary
   if (broken) return `cannot be read (${broken}); it is kept as it is`
@@ -30,7 +42,7 @@ const about = computed(() => {
     pieces.value === figures.length
       ? manyWords(figures.length, 'figure', 'figures')
       : `${manyWords(pieces.value, 'piece', 'pieces')}, ${manyWords(figures.length, 'kind', 'kinds')}`
-  return `${kinds} · touched ${whenWords(touchedAt, props.now)}`
+  return `${kinds} · touched ${whenWords(touchedAt, props.now)}${shownAs(figures)}`
 })
 const names = computed(() => {
   const all = props.summary.figures.map(({ name, many }) => {

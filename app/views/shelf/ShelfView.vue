@@ -2,7 +2,7 @@
 import { failureWords } from '../../words/failure'
 import { ElButton, ElInput } from 'element-plus'
 import { whenever } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { onOpenedWith } from '../../offline/openedWith'
 import { listAside } from '../../vault/aside'
 import { later } from '../../parts/later'
@@ -32,11 +32,25 @@ const now = Date.now()
 /** So many are in sight at first, and so many are drawn afterwards; the search looks at all. */
 const AT_FIRST = 7
 const PAGE = 40
+/** Somebody who only passes by starts no search, ms. */
+const PAINT_AFTER_MS = 1500
 const most = ref(AT_FIRST)
 whenever(
   () => shelf.ready,
   () => requestAnimationFrame(() => setTimeout(() => (most.value = PAGE))),
   { immediate: true, flush: 'post' },
+)
+/** What is in sight is mixed once the page stands, so that it shows what would be painted. */
+let here = true
+onBeforeUnmount(() => (here = false))
+whenever(
+  () => shelf.ready,
+  () =>
+    setTimeout(() => {
+      const ids = shelf.onShelf.slice(0, AT_FIRST).map(({ id }) => id)
+      if (here) void shelf.paint(ids, () => here)
+    }, PAINT_AFTER_MS),
+  { immediate: true },
 )
 const wanted = computed(() => word.value.trim().toLowerCase())
 const hasWord = (text: string): boolean => text.toLowerCase().includes(wanted.value)

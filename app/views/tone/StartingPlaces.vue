@@ -24,6 +24,9 @@ const store = useProject()
 </template>
 
 <style scoped>
+.asked {
+  min-width: 0;
+}
 .places {
   display: flex;
   min-height: 52px;
