@@ -126,6 +126,7 @@ li {
 }
 .ways {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
 }
 /* At the end of a row, whatever that is laid out as. */
@@ -136,15 +137,9 @@ li {
   padding: 6px 10px;
   max-height: none;
 }
-.beside .ways {
-  flex-wrap: wrap;
-}
 @media (max-width: 640px) {
   .rests {
     padding: 6px 12px;
-  }
-  .ways {
-    flex-wrap: wrap;
   }
 }
 </style>

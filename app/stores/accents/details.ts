@@ -52,10 +52,17 @@ const areKnown = (parts: readonly BottleDrops[]): boolean =>
 
 const allKnown = ({ parts, ofMiddle }: PouredTone): boolean =>
   areKnown(parts) && (!ofMiddle || areKnown([ofMiddle.bottle]))
-const pouredOf = ({ parts, ofMiddle }: PouredTone): PouredTone => ({
+/** What is held of a tone as painting begins. */
+export const pouredOf = ({ parts, ofMiddle }: PouredTone): PouredTone => ({
   parts,
   ...(ofMiddle ? { ofMiddle: { middle: ofMiddle.middle, bottle: ofMiddle.bottle } } : {}),
 })
+
+/** A tone that was found comes with its colour; what was poured is looked at again. */
+interface KnownTone extends PouredTone {
+  lab?: Lab
+  ofMiddle?: NonNullable<PouredTone['ofMiddle']> & { lab?: Lab }
+}
 
 /** So many drops of the middle, and the bottle. */
 function labOfMiddle(
@@ -82,8 +89,7 @@ export const detailsOf = (
   smallLadders.map(({ key, name, words }) => {
     const chosen = details.find((one) => one.key === key)
     const stands = chosen?.poured?.every(allKnown) ? chosen.poured : undefined
-    const steps: readonly PouredTone[] =
-      stands ?? found.find((one) => one.key === key)?.steps.map(pouredOf) ?? []
+    const steps: readonly KnownTone[] = stands ?? found.find((one) => one.key === key)?.steps ?? []
     const middle = steps[1]?.parts
     return {
       key,
@@ -99,10 +105,12 @@ export const detailsOf = (
         const { ofMiddle } = step
         // Beside a middle of the painter's own it is mixed by itself.
         if (!ofMiddle || chosen?.middle || !middle || !areKnown(middle))
-          return [{ tone, made: bottleParts(step.parts), lab: labOfBottles(step.parts) }]
+          return [
+            { tone, made: bottleParts(step.parts), lab: step.lab ?? labOfBottles(step.parts) },
+          ]
         const from = { puddle: smallId(key, 'middle', bottleParts(middle)) }
         const made = [{ of: from, drops: ofMiddle.middle }, ...bottleParts([ofMiddle.bottle])]
-        return [{ tone, made, lab: labOfMiddle(middle, ofMiddle) }]
+        return [{ tone, made, lab: ofMiddle.lab ?? labOfMiddle(middle, ofMiddle) }]
       }),
     }
   })

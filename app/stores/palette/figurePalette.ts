@@ -25,6 +25,7 @@ import type {
   PuddlePart,
   StackCoat,
 } from '../../../core'
+import { pouredOf } from '../accents/details'
 import { glazeCoat } from '../accents/glazes'
 import { stackPlanOf } from '../coats/stackPlanOf'
 import type { Standing } from '../project/holding'
@@ -163,7 +164,7 @@ export class FigurePalette {
       steps,
       accents,
       details: details.flatMap(({ on, key, found }) =>
-        on && found.length > 0 ? [{ key, poured: found }] : [],
+        on && found.length > 0 ? [{ key, poured: found.map(pouredOf) }] : [],
       ),
     }
   }

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, markRaw } from 'vue'
+import { computed, markRaw, proxyRefs } from 'vue'
 import { mostDropsOf } from '../../../core'
 import type { Figure, LogEntry, Paint } from '../../../core'
 import { allPaints } from '../paints'
@@ -30,23 +30,7 @@ export const useProject = defineStore('project', () => {
   const box = computed(() => project.value.box)
   /** Ids of the few bottles on the table, where some were chosen. */
   const table = computed(() => project.value.palette)
-  const says = {
-    get out() {
-      return out.value
-    },
-    get bottles() {
-      return bottles.value
-    },
-    get box() {
-      return box.value
-    },
-    get ownedOnly() {
-      return ownedOnly.value
-    },
-    get palette() {
-      return table.value
-    },
-  }
+  const says = proxyRefs({ out, bottles, box, ownedOnly, palette: table })
   const inCommission = computed(() => markRaw(inCommissionOf(says, paints.value)))
   const allowed = (of: NonNullable<Figure['bottles']>): Paint[] =>
     markRaw(inForFigure(says, of, paints.value, inCommission.value))
