@@ -38,6 +38,7 @@ export default mergeConfig(
           plugins: [core],
           test: {
             name: 'app',
+            setupFiles: ['tests/alone.ts'],
             include: ['app/**/*.test.ts'],
             exclude: ['app/**/*.dom.test.ts', ...PLAIN],
           },
@@ -45,7 +46,12 @@ export default mergeConfig(
         {
           extends: true,
           plugins: [core],
-          test: { name: 'parts', include: ['app/**/*.dom.test.ts'], environment: 'happy-dom' },
+          test: {
+            name: 'parts',
+            include: ['app/**/*.dom.test.ts'],
+            setupFiles: ['tests/alone.ts'],
+            environment: 'happy-dom',
+          },
         },
       ],
     },
