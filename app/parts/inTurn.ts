@@ -11,7 +11,8 @@ function next(): void {
   come()
   setTimeout(next)
 }
-function queue(come: () => void): void {
+/** Does something in a task of its own, after what was asked for before. */
+export function inItsTurn(come: () => void): void {
   waiting.push(come)
   if (running) return
   running = true
@@ -25,24 +26,35 @@ function apart(parts: VNode[]): VNode[] {
   return handedOn ? (only!.children as VNode[]) : parts
 }
 
-/** Parts of a room that come one after the other, each in a task of its own: all at once would hold the page. */
+/**
+ * Parts of a room that come one after the other, each in a task of its own: all at once would hold the page. So do those
+ * of a list that was empty; what is added to others comes at once.
+ */
 export default defineComponent((_, { slots }) => {
-  const many = shallowRef(0)
-  let all = 1
+  let many = 0
+  let waits = false
+  const turn = shallowRef(0)
   const come = (): void => {
-    many.value = many.value < all ? many.value + 1 : Infinity
-    if (many.value < Infinity) queue(come)
+    waits = false
+    many++
+    turn.value++
   }
-  queue(come)
+  const ask = (): void => {
+    waits = true
+    inItsTurn(come)
+  }
+  ask()
   onBeforeUnmount(() => {
     const at = waiting.indexOf(come)
     if (at >= 0) waiting.splice(at, 1)
   })
   return () => {
     // What a part is given may be as long to work out as the part.
-    if (many.value === 0) return []
+    if (turn.value === 0) return []
     const parts = apart(slots.default?.() ?? [])
-    all = parts.length
-    return parts.slice(0, many.value)
+    if (parts.length === 0) many = 1
+    else if (many >= parts.length) many = Infinity
+    else if (!waits) ask()
+    return parts.slice(0, many)
   }
 })

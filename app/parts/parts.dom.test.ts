@@ -1,4 +1,5 @@
 import { mount } from '@vue/test-utils'
+import { nextTick } from 'vue'
 import { ElOption } from 'element-plus'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -118,14 +119,18 @@ describe('controls', () => {
     expect(field.emitted('update:modelValue')).toEqual([['dim']])
   })
 
-  it('a size that is none of the usual ones is offered too', () => {
-    const offered = (modelValue: FigureSize): string[] =>
-      mount(SizeSelect, { props: { modelValue } })
-        .findAllComponents(ElOption)
-        .map((option) => String(option.props('label')))
+  it('a size that is none of the usual ones is offered too, once the list is opened', async () => {
+    async function offered(modelValue: FigureSize): Promise<string[]> {
+      const select = mount(SizeSelect, { props: { modelValue } })
+      await nextTick()
+      expect(select.text()).toContain(sizeWords(modelValue))
+      expect(select.findAllComponents(ElOption)).toEqual([])
+      await select.find('.el-select__wrapper').trigger('click')
+      return select.findAllComponents(ElOption).map((option) => String(option.props('label')))
+    }
     const usual = figureSizes.map(sizeWords)
-    expect(offered(figureSizes[3]!)).toEqual(usual)
-    expect(offered({ heightMm: 61 })).toEqual([sizeWords({ heightMm: 61 }), ...usual])
+    expect(await offered(figureSizes[3]!)).toEqual(usual)
+    expect(await offered({ heightMm: 61 })).toEqual([sizeWords({ heightMm: 61 }), ...usual])
   })
 
   it('how many are painted alike is kept between one and the most', async () => {

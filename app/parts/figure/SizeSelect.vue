@@ -20,7 +20,7 @@ const at = computed({
 </script>
 
 <template>
-  <ElSelect v-model="at" aria-label="Size" class="size">
+  <ElSelect v-model="at" :persistent="false" aria-label="Size" class="size">
     <ElOption v-for="(one, i) in offered" :key="i" :value="i" :label="sizeWords(one)">
       <span class="picture"><SizeFigure :tall="PX_PER_MM * one.heightMm" :bust="one.bust" /></span>
       {{ sizeWords(one) }} <span class="soft meaning">{{ sizeMeaning(one) }}</span>

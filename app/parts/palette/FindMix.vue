@@ -103,6 +103,7 @@ function again(id: string): void {
     </form>
     <ElSelect
       v-if="painted.length"
+      :persistent="false"
       model-value=""
       filterable
       placeholder="As it was painted…"

@@ -77,6 +77,7 @@ const css = (of: Ingredient): string | undefined => {
       />
     </div>
     <ElSelect
+      :persistent="false"
       class="add"
       filterable
       default-first-option

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { cautionFor, cautions } from '../../../core'
+import InTurn from '../../parts/inTurn'
 import MissingBottles from '../../parts/MissingBottles.vue'
 import { colourOf } from '../../parts/palette/colourOf'
 import { useBench } from '../../stores/bench/bench'
@@ -57,7 +58,7 @@ const caution = computed(() => {
     <p v-if="bench.trouble" role="alert">{{ bench.trouble }}</p>
   </section>
   <section class="where" aria-label="Where">
-    <template v-if="palette && turn">
+    <InTurn v-if="palette && turn">
       <WellFilling v-if="turn.kind === 'mix'" :well="turn.well" :palette="palette" />
       <WhereForm
         v-else-if="where"
@@ -67,7 +68,7 @@ const caution = computed(() => {
         :lit="lit"
         :words="whereWords"
       />
-    </template>
+    </InTurn>
   </section>
 </template>
 

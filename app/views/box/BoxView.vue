@@ -39,19 +39,19 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
     </ViewHead>
     <div class="body">
       <div class="main">
-        <BoxFilters v-model="filter" />
-        <p class="key soft">
-          {{ shown.length === store.paints.length ? '' : `${shown.length} shown. ` }}Thick film
-          above, thin below, over white and black; right, one part to nine of titanium white.
-        </p>
-        <p v-if="shown.length === 0">No bottle is like that. Loosen a filter.</p>
-        <InTurn>
+        <InTurn
+          ><BoxFilters v-model="filter" />
+          <p class="key soft">
+            {{ shown.length === store.paints.length ? '' : `${shown.length} shown. ` }}Thick film
+            above, thin below, over white and black; right, one part to nine of titanium white.
+          </p>
+          <p v-if="shown.length === 0">No bottle is like that. Loosen a filter.</p>
           <BoxGrid :paints="shown" :chosen="chosenId" @choose="chosenId = $event" />
         </InTurn>
       </div>
       <aside class="side">
         <PaintDetail v-if="chosen" :key="chosen.id" :paint="chosen" @gone="chosenId = ''" />
-        <template v-else>
+        <InTurn v-else>
           <h2>Your box</h2>
           <p class="soft">
             Starter paints are modelled from memory of their pigments, not measured from a bottle;
@@ -60,7 +60,7 @@ const chosen = computed(() => store.paints.find(({ id }) => id === restingId.val
           </p>
           <OwnedOnly />
           <BoxFiles />
-        </template>
+        </InTurn>
       </aside>
     </div>
   </main>

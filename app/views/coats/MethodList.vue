@@ -7,6 +7,7 @@ import { useCoats } from '../../stores/coats/coats'
 import { useMethodLooks } from '../../stores/coats/methodLooks'
 import { useLadder } from '../../stores/ladder/ladder'
 import { useProject } from '../../stores/project/project'
+import InTurn from '../../parts/inTurn'
 import MissingRoles from './MissingRoles.vue'
 import SmallStrata from './SmallStrata.vue'
 
@@ -46,42 +47,44 @@ const lists = computed(() => [
     <template v-for="list in lists" :key="list.title">
       <h3 v-if="list.title">{{ list.title }}</h3>
       <ElCollapse v-model="open" accordion>
-        <ElCollapseItem v-for="method in list.methods" :key="method.key" :name="method.key">
-          <template #title>
-            <span class="line" :class="{ here: coats.plan.method === method.key }">
-              <SmallStrata :cut="looks.get(method.key)?.strata" />
-              <span>
-                {{ method.name }}
-                <small v-if="looks.get(method.key)?.missing.length" class="lacks">
-                  lacks
-                  {{
-                    looks
-                      .get(method.key)!
-                      .missing.map(({ name }) => name)
-                      .join(', ')
-                  }}
-                </small>
+        <InTurn>
+          <ElCollapseItem v-for="method in list.methods" :key="method.key" :name="method.key">
+            <template #title>
+              <span class="line" :class="{ here: coats.plan.method === method.key }">
+                <SmallStrata :cut="looks.get(method.key)?.strata" />
+                <span>
+                  {{ method.name }}
+                  <small v-if="looks.get(method.key)?.missing.length" class="lacks">
+                    lacks
+                    {{
+                      looks
+                        .get(method.key)!
+                        .missing.map(({ name }) => name)
+                        .join(', ')
+                    }}
+                  </small>
+                </span>
               </span>
-            </span>
-          </template>
-          <template v-if="open === method.key">
-            <p>{{ method.suits }}</p>
-            <p v-if="looks.get(method.key)">{{ looks.get(method.key)!.ends }}</p>
-            <p class="soft">Takes {{ effort[method.effort] }}. Mind: {{ method.risk }}</p>
-            <MissingRoles
-              v-if="looks.get(method.key)?.missing.length"
-              v-model="choices"
-              :missing="looks.get(method.key)!.missing"
-            />
-            <ElButton
-              :loading="coats.beginning"
-              :disabled="ladder.steps.some(({ parts }) => parts.length === 0)"
-              @click="coats.start(method, choices)"
-            >
-              Start from it
-            </ElButton>
-          </template>
-        </ElCollapseItem>
+            </template>
+            <template v-if="open === method.key">
+              <p>{{ method.suits }}</p>
+              <p v-if="looks.get(method.key)">{{ looks.get(method.key)!.ends }}</p>
+              <p class="soft">Takes {{ effort[method.effort] }}. Mind: {{ method.risk }}</p>
+              <MissingRoles
+                v-if="looks.get(method.key)?.missing.length"
+                v-model="choices"
+                :missing="looks.get(method.key)!.missing"
+              />
+              <ElButton
+                :loading="coats.beginning"
+                :disabled="ladder.steps.some(({ parts }) => parts.length === 0)"
+                @click="coats.start(method, choices)"
+              >
+                Start from it
+              </ElButton>
+            </template>
+          </ElCollapseItem>
+        </InTurn>
       </ElCollapse>
     </template>
   </section>

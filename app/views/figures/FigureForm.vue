@@ -61,17 +61,20 @@ const bottles = computed(() => {
         </ElRadioGroup>
       </ElFormItem>
       <div class="pair" data-asks>
-        <ElFormItem label="Size">
-          <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
-        </ElFormItem>
-        <ElFormItem label="How many of it">
-          <HowMany :figure="figure" />
-        </ElFormItem>
+        <InTurn>
+          <ElFormItem label="Size">
+            <SizeSelect :model-value="figure.size" @update:model-value="set({ size: $event })" />
+          </ElFormItem>
+          <ElFormItem label="How many of it">
+            <HowMany :figure="figure" />
+          </ElFormItem>
+        </InTurn>
       </div>
       <p class="soft">{{ sizeMeaning(figure.size) }}</p>
       <ElFormItem label="People, warband or pack">
         <ElSelect
           v-model="group"
+          :persistent="false"
           aria-label="People, warband or pack"
           filterable
           allow-create

@@ -1,8 +1,3 @@
-<script lang="ts">
-/** One for all rows: making it takes longer than a row does. */
-const dates = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-</script>
-
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
@@ -20,6 +15,7 @@ import AmountField from '../../parts/field/AmountField.vue'
 import ColourPatch from '../../parts/ColourPatch.vue'
 import KeptPhoto from '../../parts/picture/KeptPhoto.vue'
 import { givenInWords, partWords } from '../../words/amounts'
+import { momentWords } from '../../words/moment'
 import { partsInWords } from '../../words/parts'
 import { readByWords } from '../../words/readBy'
 import { useProject } from '../../stores/project/project'
@@ -44,7 +40,7 @@ const words = computed(() =>
     ? props.entry.poured.map(({ name, drops }) => partWords(drops, name)).join(' + ')
     : partsInWords(props.entry.parts, named),
 )
-const dated = computed(() => dates.format(new Date(props.entry.at)))
+const dated = computed(() => momentWords(props.entry.at))
 const drops = ref(Math.max(1, Math.round(dropsIn(props.entry.parts))))
 /** The same mix again for another amount, in drops that can be counted. */
 const again = computed(() => {

@@ -3,11 +3,13 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import FigureHead from '../../parts/FigureHead.vue'
 import FigureRail from '../../parts/FigureRail.vue'
+import { inItsTurn } from '../../parts/inTurn'
 import { later } from '../../parts/later'
 import PartsNav from '../../parts/PartsNav.vue'
 import SideLayout from '../../parts/SideLayout.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useProject } from '../../stores/project/project'
+import { momentsReady } from '../../words/moment'
 import MixLog from './MixLog.vue'
 import SittingCompare from './SittingCompare.vue'
 import TeachBox from './TeachBox.vue'
@@ -15,6 +17,7 @@ import TeachBox from './TeachBox.vue'
 /** What was predicted and what came out, mix by mix; and the painted figure before its critic. */
 const store = useProject()
 const route = useRoute()
+inItsTurn(momentsReady)
 const CriticPanel = later(() => import('./critic/CriticPanel.vue'))
 const CriticStory = later(() => import('./critic/CriticStory.vue'))
 const shown = computed(() =>

@@ -34,7 +34,13 @@ const runPaint = computed(
         <div v-for="(name, i) in names" :key="name" class="set">
           <label>
             {{ name }}
-            <ElSelect v-model="sets[i]" multiple filterable :aria-label="`Bottles of ${name}`">
+            <ElSelect
+              v-model="sets[i]"
+              :persistent="false"
+              multiple
+              filterable
+              :aria-label="`Bottles of ${name}`"
+            >
               <PaintOption v-for="paint in choices" :key="paint.id" :paint="paint" />
             </ElSelect>
           </label>
@@ -57,7 +63,7 @@ const runPaint = computed(
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <label class="of">
       A run of
-      <ElSelect v-model="run" filterable aria-label="The bottle of the run">
+      <ElSelect v-model="run" :persistent="false" filterable aria-label="The bottle of the run">
         <PaintOption v-for="paint in choices" :key="paint.id" :paint="paint" />
       </ElSelect>
     </label>

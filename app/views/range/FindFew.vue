@@ -58,6 +58,7 @@ const status = computed(() => {
     </div>
     <template v-if="!short">
       <ElSelect
+        :persistent="false"
         :model-value="[...few.wishes.value]"
         multiple
         placeholder="rather …"
@@ -72,6 +73,7 @@ const status = computed(() => {
         />
       </ElSelect>
       <ElSelect
+        :persistent="false"
         :model-value="[...few.keptOut.value]"
         multiple
         filterable

@@ -45,13 +45,14 @@ const set = (made: Partial<FigurePlan>): void =>
   <section class="group" aria-label="Settings of the group">
     <label>
       For
-      <ElSelect v-model="scope" aria-label="For which figures">
+      <ElSelect v-model="scope" :persistent="false" aria-label="For which figures">
         <ElOption v-for="{ key, name } in scopes" :key="key" :label="name" :value="key" />
       </ElSelect>
     </label>
     <label>
       Steps
       <ElSelect
+        :persistent="false"
         :model-value="shared('steps')"
         :placeholder="various('steps')"
         aria-label="Steps of the group"
@@ -63,6 +64,7 @@ const set = (made: Partial<FigurePlan>): void =>
     <label>
       Shadow
       <ElSelect
+        :persistent="false"
         :model-value="shared('shadow') ?? (various('shadow') ? undefined : 'violet')"
         :placeholder="various('shadow')"
         aria-label="Shadow of the group"

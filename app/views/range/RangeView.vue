@@ -109,9 +109,11 @@ async function setApart(id: string): Promise<void> {
     <div class="body">
       <div class="top" data-asks>
         <div>
-          <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
-          <TableBottles v-if="open" :few="few" />
-          <LetDowns :few="few" :short="!open" />
+          <InTurn>
+            <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
+            <TableBottles v-if="open" :few="few" />
+            <LetDowns :few="few" :short="!open" />
+          </InTurn>
         </div>
         <InTurn><FindFew :few="few" :short="!open" /></InTurn>
       </div>

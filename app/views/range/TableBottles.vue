@@ -83,6 +83,7 @@ const care = ({ hazards }: Paint): string =>
     </li>
     <li v-if="!full" class="more">
       <ElSelect
+        :persistent="false"
         :model-value="''"
         filterable
         placeholder="Add"

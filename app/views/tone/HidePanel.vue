@@ -13,6 +13,7 @@ import {
   toneLab,
 } from '../../../core'
 import type { Gamut, HideField, HideTone, Lab, Paint } from '../../../core'
+import InTurn from '../../parts/inTurn'
 import SliderRow from '../../parts/field/SliderRow.vue'
 import { useProject } from '../../stores/project/project'
 import HideNeighbours from './HideNeighbours.vue'
@@ -93,52 +94,56 @@ const chromas = computed(() =>
 
 <template>
   <section class="hide" aria-label="Hide">
-    <p v-if="!isHide" class="soft hint">
-      {{ store.figure.name }} is skin. Move the pin or choose a starting place, and it becomes a
-      hide.
-    </p>
-    <FieldFrame
-      top="light"
-      bottom="dark"
-      :across="['red', 'yellow', 'green', 'blue', 'violet', 'red again']"
-    >
-      <PinField
-        :pixels="field?.pixels"
-        :width="FIELD_WIDTH"
-        :height="FIELD_HEIGHT"
-        :place="place"
-        :colour="hexOfLab(tone.lab)"
-        label="Hide"
-        :words="words"
-        @move="move"
-      />
-    </FieldFrame>
-    <p class="soft hint" role="status">
-      <template v-if="trouble">The field stopped: {{ trouble }}</template>
-      <template v-else-if="!field">Working out what this box can mix…</template>
-      <template v-else-if="within">
-        The {{ store.paintsIn.length }} paints in use mix {{ Math.round(field.reached * 100) }}% of
-        this field; what they cannot is hatched.
-      </template>
-      <template v-else>
-        Beyond this box: no mix of the {{ store.paintsIn.length }} paints in use is as vivid. Lower
-        the chroma, or put a stronger paint in use.
-      </template>
-    </p>
-    <StartingPlaces label="Starting places" :places="starts" />
-    <div class="sliders">
-      <SliderRow
-        name="Chroma"
-        :words="chroma.toFixed(0)"
-        :max="70"
-        :step="0.5"
-        :colours="chromas"
-        :model-value="chroma"
-        @update:model-value="set({ lab: possibleLab({ L, C: $event, h: hue }) }, 'chroma')"
-      />
-      <HideSliders :tone="tone" @set="set" />
-    </div>
-    <HideNeighbours v-if="isHide" :gamut="field?.gamut" />
+    <InTurn>
+      <p v-if="!isHide" class="soft hint">
+        {{ store.figure.name }} is skin. Move the pin or choose a starting place, and it becomes a
+        hide.
+      </p>
+      <FieldFrame
+        top="light"
+        bottom="dark"
+        :across="['red', 'yellow', 'green', 'blue', 'violet', 'red again']"
+      >
+        <PinField
+          :pixels="field?.pixels"
+          :width="FIELD_WIDTH"
+          :height="FIELD_HEIGHT"
+          :place="place"
+          :colour="hexOfLab(tone.lab)"
+          label="Hide"
+          :words="words"
+          @move="move"
+        />
+      </FieldFrame>
+      <p class="soft hint" role="status">
+        <template v-if="trouble">The field stopped: {{ trouble }}</template>
+        <template v-else-if="!field">Working out what this box can mix…</template>
+        <template v-else-if="within">
+          The {{ store.paintsIn.length }} paints in use mix {{ Math.round(field.reached * 100) }}%
+          of this field; what they cannot is hatched.
+        </template>
+        <template v-else>
+          Beyond this box: no mix of the {{ store.paintsIn.length }} paints in use is as vivid.
+          Lower the chroma, or put a stronger paint in use.
+        </template>
+      </p>
+      <StartingPlaces label="Starting places" :places="starts" />
+      <div class="sliders">
+        <InTurn>
+          <SliderRow
+            name="Chroma"
+            :words="chroma.toFixed(0)"
+            :max="70"
+            :step="0.5"
+            :colours="chromas"
+            :model-value="chroma"
+            @update:model-value="set({ lab: possibleLab({ L, C: $event, h: hue }) }, 'chroma')"
+          />
+          <HideSliders :tone="tone" @set="set" />
+        </InTurn>
+      </div>
+      <HideNeighbours v-if="isHide" :gamut="field?.gamut" />
+    </InTurn>
   </section>
 </template>
 

@@ -3,6 +3,7 @@ import { computed, toRaw } from 'vue'
 import { hexOfLab, toneLab } from '../../../core'
 import type { HideTone } from '../../../core'
 import PickOne from '../../parts/field/PickOne.vue'
+import InTurn from '../../parts/inTurn'
 import SliderRow from '../../parts/field/SliderRow.vue'
 import { shareWords } from './words'
 
@@ -37,31 +38,33 @@ const gradients = computed(() =>
 </script>
 
 <template>
-  <SliderRow
-    v-for="({ name, key }, i) in shares"
-    :key="key"
-    :name="name"
-    :words="shareWords(tone[key] ?? 0)"
-    :colours="gradients[i]"
-    :model-value="tone[key] ?? 0"
-    @update:model-value="emit('set', { [key]: $event }, key)"
-  />
-  <PickOne
-    label="Colour of its blood"
-    :options="bloods"
-    :model-value="tone.bloodHue ?? RED"
-    @update:model-value="emit('set', { bloodHue: $event === RED ? undefined : $event }, '')"
-  />
-  <SliderRow
-    v-for="{ name, key, usual } in shifts"
-    :key="key"
-    :name="name"
-    :words="`${(tone[key] ?? usual).toFixed(0)} L*`"
-    :max="40"
-    :step="1"
-    :model-value="tone[key] ?? usual"
-    @update:model-value="emit('set', { [key]: $event }, key)"
-  />
+  <InTurn>
+    <SliderRow
+      v-for="({ name, key }, i) in shares"
+      :key="key"
+      :name="name"
+      :words="shareWords(tone[key] ?? 0)"
+      :colours="gradients[i]"
+      :model-value="tone[key] ?? 0"
+      @update:model-value="emit('set', { [key]: $event }, key)"
+    />
+    <PickOne
+      label="Colour of its blood"
+      :options="bloods"
+      :model-value="tone.bloodHue ?? RED"
+      @update:model-value="emit('set', { bloodHue: $event === RED ? undefined : $event }, '')"
+    />
+    <SliderRow
+      v-for="{ name, key, usual } in shifts"
+      :key="key"
+      :name="name"
+      :words="`${(tone[key] ?? usual).toFixed(0)} L*`"
+      :max="40"
+      :step="1"
+      :model-value="tone[key] ?? usual"
+      @update:model-value="emit('set', { [key]: $event }, key)"
+    />
+  </InTurn>
 </template>
 
 <style scoped></style>

@@ -17,6 +17,7 @@ import {
 import type { SkinField, SkinTone, StateName } from '../../../core'
 import { asOptions } from '../../parts/field/options'
 import PickOne from '../../parts/field/PickOne.vue'
+import InTurn from '../../parts/inTurn'
 import SliderRow from '../../parts/field/SliderRow.vue'
 import { useProject } from '../../stores/project/project'
 import FieldFrame from './FieldFrame.vue'
@@ -111,70 +112,72 @@ function setState(state: StateName | ''): void {
 
 <template>
   <section class="skin" aria-label="Skin">
-    <p v-if="!isSkin" class="soft hint">
-      {{ store.figure.name }} is a hide. Move the pin or choose a starting place, and it becomes
-      skin.
-    </p>
-    <FieldFrame top="less melanin" bottom="more" :across="['less blood', 'more blood']">
-      <PinField
-        :pixels="field?.pixels"
-        :width="FIELD_WIDTH"
-        :height="FIELD_HEIGHT"
-        :place="place"
-        :colour="hexOfLab(lab)"
-        label="Skin"
-        :words="words"
-        @move="move"
-      >
-        <svg class="lines" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
-          <path v-for="line in lines" :key="line" :d="line" />
-        </svg>
-        <span
-          v-for="{ name, y, dark } in names"
-          :key="name"
-          class="class"
-          :class="{ dark }"
-          :style="{ top: `${y}%` }"
-          >{{ name }}</span
+    <InTurn>
+      <p v-if="!isSkin" class="soft hint">
+        {{ store.figure.name }} is a hide. Move the pin or choose a starting place, and it becomes
+        skin.
+      </p>
+      <FieldFrame top="less melanin" bottom="more" :across="['less blood', 'more blood']">
+        <PinField
+          :pixels="field?.pixels"
+          :width="FIELD_WIDTH"
+          :height="FIELD_HEIGHT"
+          :place="place"
+          :colour="hexOfLab(lab)"
+          label="Skin"
+          :words="words"
+          @move="move"
         >
-      </PinField>
-    </FieldFrame>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
-    <StartingPlaces label="Starting places, light to dark" :places="starts" />
-    <div class="sliders">
-      <SliderRow
-        name="Undertone"
-        :words="undertoneWords(tone.carotene ?? 10)"
-        :max="60"
-        :step="0.5"
-        :colours="undertone"
-        :model-value="tone.carotene ?? 10"
-        @update:model-value="set({ carotene: $event }, 'undertone')"
-      />
-      <SliderRow
-        name="Oxygen"
-        :words="oxygenWords(tone.oxygenation)"
-        :max="skinLimits.oxygenation[1]"
-        :step="0.01"
-        :colours="oxygen"
-        :model-value="tone.oxygenation"
-        @update:model-value="set({ oxygenation: $event }, 'oxygen')"
-      />
-      <PickOne
-        label="State"
-        :options="[{ key: '', name: 'well' }, ...asOptions(stateNames)]"
-        :model-value="tone.state ?? ''"
-        @update:model-value="setState"
-      />
-      <SliderRow
-        v-if="tone.state"
-        name="How far"
-        :words="strengthWords(tone.strength ?? 1)"
-        :colours="strength"
-        :model-value="tone.strength ?? 1"
-        @update:model-value="set({ strength: $event }, 'strength')"
-      />
-    </div>
+          <svg class="lines" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+            <path v-for="line in lines" :key="line" :d="line" />
+          </svg>
+          <span
+            v-for="{ name, y, dark } in names"
+            :key="name"
+            class="class"
+            :class="{ dark }"
+            :style="{ top: `${y}%` }"
+            >{{ name }}</span
+          >
+        </PinField>
+      </FieldFrame>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <StartingPlaces label="Starting places, light to dark" :places="starts" />
+      <div class="sliders">
+        <SliderRow
+          name="Undertone"
+          :words="undertoneWords(tone.carotene ?? 10)"
+          :max="60"
+          :step="0.5"
+          :colours="undertone"
+          :model-value="tone.carotene ?? 10"
+          @update:model-value="set({ carotene: $event }, 'undertone')"
+        />
+        <SliderRow
+          name="Oxygen"
+          :words="oxygenWords(tone.oxygenation)"
+          :max="skinLimits.oxygenation[1]"
+          :step="0.01"
+          :colours="oxygen"
+          :model-value="tone.oxygenation"
+          @update:model-value="set({ oxygenation: $event }, 'oxygen')"
+        />
+        <PickOne
+          label="State"
+          :options="[{ key: '', name: 'well' }, ...asOptions(stateNames)]"
+          :model-value="tone.state ?? ''"
+          @update:model-value="setState"
+        />
+        <SliderRow
+          v-if="tone.state"
+          name="How far"
+          :words="strengthWords(tone.strength ?? 1)"
+          :colours="strength"
+          :model-value="tone.strength ?? 1"
+          @update:model-value="set({ strength: $event }, 'strength')"
+        />
+      </div>
+    </InTurn>
   </section>
 </template>
 

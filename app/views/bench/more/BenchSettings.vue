@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ElButton } from 'element-plus'
 import { computed, ref } from 'vue'
-import { coatKinds, evenings, formatCalendar, mostOf, range } from '../../../../core'
+import { coatKinds, evenings, mostOf, range } from '../../../../core'
 import type { CoatKind } from '../../../../core'
 import AmountField from '../../../parts/field/AmountField.vue'
 import PickOne from '../../../parts/field/PickOne.vue'
@@ -26,7 +26,7 @@ function firstEvening(): Date {
   return start
 }
 const trouble = ref('')
-function calendar(): void {
+async function calendar(): Promise<void> {
   const length = bench.state.eveningMin ?? EVENING
   const first = firstEvening()
   try {
@@ -41,6 +41,7 @@ function calendar(): void {
         lines: moves.map(({ move }) => `${bench.figureName(move)}: ${move.words}`),
       }
     })
+    const { formatCalendar } = await import('./calendar')
     saveFile(fileName(store.figure.name, 'ics'), formatCalendar(sittings), 'text/calendar')
     trouble.value = ''
   } catch (error) {

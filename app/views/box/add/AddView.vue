@@ -6,6 +6,7 @@ import { predictMix } from '../../../../core'
 import AmountField from '../../../parts/field/AmountField.vue'
 import PickPaint from '../../../parts/field/PickPaint.vue'
 import SideLayout from '../../../parts/SideLayout.vue'
+import InTurn from '../../../parts/inTurn'
 import ViewHead from '../../../parts/ViewHead.vue'
 import { paintOf } from '../../../stores/paints'
 import { useProject } from '../../../stores/project/project'
@@ -90,99 +91,101 @@ async function put(): Promise<void> {
     </ViewHead>
     <SideLayout>
       <form class="form" novalidate @submit.prevent="put">
-        <AboutFields v-if="way !== 'list'" v-model="about" />
-        <div class="ways" role="radiogroup" aria-label="How it is told">
-          <ElButton
-            v-for="{ key, name } in ways"
-            :key="key"
-            role="radio"
-            :aria-checked="way === key"
-            @click="way = key"
-          >
-            {{ name }}
-          </ElButton>
-        </div>
-        <p class="soft">{{ hint }}</p>
-        <template v-if="way === 'eye'">
-          <ReadingSlot
-            v-model="readings.neat"
-            name="Opaque patch"
-            :sample="{ kind: 'masstone', paint: under }"
-          />
-          <FinishScale v-model="finish" />
-          <OpacityScale v-model="opacity" :lab="neatLab" />
-          <TintScale v-if="byEye.tints.length" v-model="tintStep" :tints="byEye.tints" />
-        </template>
-        <ShelfList v-else-if="way === 'list'" />
-        <div v-else-if="way === 'films'" class="slots">
-          <ReadingSlot
-            v-for="over in ['black', 'white'] as const"
-            :key="over"
-            v-model="readings[over]"
-            :name="`Film over ${over}`"
-            :sample="{ kind: 'film', paint: under, thicknessUm: film.thicknessUm, over }"
-          />
-          <div>
-            <AmountField
-              label="Dry thickness, µm"
-              :min="1"
-              :max="300"
-              :model-value="film.thicknessUm"
-              @update:model-value="film.thicknessUm = $event!"
+        <InTurn>
+          <AboutFields v-if="way !== 'list'" v-model="about" />
+          <div class="ways" role="radiogroup" aria-label="How it is told">
+            <ElButton
+              v-for="{ key, name } in ways"
+              :key="key"
+              role="radio"
+              :aria-checked="way === key"
+              @click="way = key"
+            >
+              {{ name }}
+            </ElButton>
+          </div>
+          <p class="soft">{{ hint }}</p>
+          <InTurn v-if="way === 'eye'">
+            <ReadingSlot
+              v-model="readings.neat"
+              name="Opaque patch"
+              :sample="{ kind: 'masstone', paint: under }"
             />
-            <span class="soft"
-              >one brush coat is about 20, thinned 1:1 about 10; the card’s black reads 2%, its
-              white 85%</span
+            <FinishScale v-model="finish" />
+            <OpacityScale v-model="opacity" :lab="neatLab" />
+            <TintScale v-if="byEye.tints.length" v-model="tintStep" :tints="byEye.tints" />
+          </InTurn>
+          <ShelfList v-else-if="way === 'list'" />
+          <div v-else-if="way === 'films'" class="slots">
+            <ReadingSlot
+              v-for="over in ['black', 'white'] as const"
+              :key="over"
+              v-model="readings[over]"
+              :name="`Film over ${over}`"
+              :sample="{ kind: 'film', paint: under, thicknessUm: film.thicknessUm, over }"
+            />
+            <div>
+              <AmountField
+                label="Dry thickness, µm"
+                :min="1"
+                :max="300"
+                :model-value="film.thicknessUm"
+                @update:model-value="film.thicknessUm = $event!"
+              />
+              <span class="soft"
+                >one brush coat is about 20, thinned 1:1 about 10; the card’s black reads 2%, its
+                white 85%</span
+              >
+            </div>
+          </div>
+          <div v-else-if="way === 'tint'" class="slots">
+            <ReadingSlot
+              v-model="readings.neat"
+              name="Neat"
+              :sample="{ kind: 'masstone', paint: under }"
+            />
+            <ReadingSlot
+              v-model="readings.tint"
+              name="Tint"
+              :sample="{
+                kind: 'tint',
+                paint: under,
+                white: tint.white,
+                share: 1 / (1 + tint.whiteParts),
+              }"
+            />
+            <PickPaint
+              label="White"
+              :paints="whites"
+              :model-value="tint.white"
+              @update:model-value="tint.white = $event!"
+            />
+            <AmountField
+              label="Parts of white to one of paint"
+              :min="1"
+              :max="100"
+              :model-value="tint.whiteParts"
+              @update:model-value="tint.whiteParts = $event!"
+            />
+          </div>
+          <p v-if="trouble && way !== 'list'" role="alert">
+            This does not fit together: {{ trouble }}.
+          </p>
+          <div v-if="way !== 'list'" class="result">
+            <DrawdownCard v-if="paint" :paint="paint" class="card" />
+            <div v-if="paint">
+              <p role="status">
+                {{ paint.opacity }}; a 1:3 tint of it will be within {{ within.toFixed(1) }} ΔE00
+                two times in three.
+              </p>
+              <DoubtSteps v-if="byEye.doubts.length" :doubts="byEye.doubts" />
+            </div>
+            <p v-else class="soft">The drawdown appears here once it is read.</p>
+            <ElButton native-type="submit" type="primary" :disabled="!paint"
+              >Put it in the box</ElButton
             >
           </div>
-        </div>
-        <div v-else-if="way === 'tint'" class="slots">
-          <ReadingSlot
-            v-model="readings.neat"
-            name="Neat"
-            :sample="{ kind: 'masstone', paint: under }"
-          />
-          <ReadingSlot
-            v-model="readings.tint"
-            name="Tint"
-            :sample="{
-              kind: 'tint',
-              paint: under,
-              white: tint.white,
-              share: 1 / (1 + tint.whiteParts),
-            }"
-          />
-          <PickPaint
-            label="White"
-            :paints="whites"
-            :model-value="tint.white"
-            @update:model-value="tint.white = $event!"
-          />
-          <AmountField
-            label="Parts of white to one of paint"
-            :min="1"
-            :max="100"
-            :model-value="tint.whiteParts"
-            @update:model-value="tint.whiteParts = $event!"
-          />
-        </div>
-        <p v-if="trouble && way !== 'list'" role="alert">
-          This does not fit together: {{ trouble }}.
-        </p>
-        <div v-if="way !== 'list'" class="result">
-          <DrawdownCard v-if="paint" :paint="paint" class="card" />
-          <div v-if="paint">
-            <p role="status">
-              {{ paint.opacity }}; a 1:3 tint of it will be within {{ within.toFixed(1) }} ΔE00 two
-              times in three.
-            </p>
-            <DoubtSteps v-if="byEye.doubts.length" :doubts="byEye.doubts" />
-          </div>
-          <p v-else class="soft">The drawdown appears here once it is read.</p>
-          <ElButton native-type="submit" type="primary" :disabled="!paint"
-            >Put it in the box</ElButton
-          >
-        </div>
+        </InTurn>
       </form>
       <template v-if="reader.offered" #side><ReaderPanel v-model="under" /></template>
     </SideLayout>

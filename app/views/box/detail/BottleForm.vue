@@ -46,6 +46,7 @@ const fillings: Readonly<Record<StrengthKind, string>> = {
       <label v-if="starterIds.has(id)" class="wide">
         Filled as
         <ElSelect
+          :persistent="false"
           :model-value="bottle.strength ?? 'hobby'"
           aria-label="Filled as"
           @update:model-value="store.setBottle(id, { strength: $event })"

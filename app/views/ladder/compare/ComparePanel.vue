@@ -2,11 +2,12 @@
 import { ElButton, ElInput } from 'element-plus'
 import { computed, ref } from 'vue'
 import { deltaE00, stepNames } from '../../../../core'
-import type { Lab, LadderVersion } from '../../../../core'
+import type { Lab } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import PickOne from '../../../parts/field/PickOne.vue'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { useProject } from '../../../stores/project/project'
+import { momentWords } from '../../../words/moment'
 
 /** Two ladders edge against edge, and the history of versions with names. */
 const store = useProject()
@@ -86,8 +87,6 @@ function keep(): void {
   named.value = ''
   lowerId.value = `${store.figure.id} ${name}`
 }
-const dated = (version: LadderVersion): string =>
-  new Date(version.at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -142,7 +141,7 @@ const dated = (version: LadderVersion): string =>
     </template>
     <ul v-if="versions.length" class="versions">
       <li v-for="version in versions" :key="version.name">
-        <b>{{ version.name }}</b> <span class="soft">{{ dated(version) }}</span>
+        <b>{{ version.name }}</b> <span class="soft">{{ momentWords(version.at) }}</span>
         <ElButton @click="store.takeVersion(version)">Go back to it</ElButton>
         <ElButton :aria-label="`Drop ${version.name}`" @click="store.dropVersion(version.name)">
           Drop

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { lightingLimits, shadowSchoolKeys, shadowSchools, usual } from '../../../../core'
 import type { FigurePlan, ShadowSchool } from '../../../../core'
 import LadderSlider from '../../../parts/field/LadderSlider.vue'
+import InTurn from '../../../parts/inTurn'
 import { useProject } from '../../../stores/project/project'
 import SchoolChoice from './SchoolChoice.vue'
 import { bounceWords, softnessWords, turnWords } from './words'
@@ -22,35 +23,37 @@ const made = (key: ShadowSchool): Partial<FigurePlan> => ({
 
 <template>
   <section class="leaf" aria-label="Shadow">
-    <SchoolChoice
-      of="shadow"
-      shown="Shadow falls toward"
-      :keys="shadowSchoolKeys"
-      :schools="shadowSchools"
-      :school="school"
-      :made="made"
-    />
-    <LadderSlider
-      name="How far it turns"
-      :words="turnWords(Math.abs(plan.turn))"
-      :model-value="Math.abs(plan.turn)"
-      :made="(x) => ({ turn: x, shadow: school })"
-      @update:model-value="set({ turn: $event, shadow: school })"
-    />
-    <LadderSlider
-      name="Softness"
-      :words="softnessWords(plan.softness ?? 0)"
-      :model-value="plan.softness ?? 0"
-      :made="(x) => ({ softness: x })"
-      @update:model-value="set({ softness: $event })"
-    />
-    <LadderSlider
-      name="Bounced light"
-      :words="bounceWords(plan.bounce ?? usual.bounce)"
-      :max="lightingLimits.bounce[1]"
-      :model-value="plan.bounce ?? usual.bounce"
-      :made="(x) => ({ bounce: x })"
-      @update:model-value="set({ bounce: $event })"
-    />
+    <InTurn>
+      <SchoolChoice
+        of="shadow"
+        shown="Shadow falls toward"
+        :keys="shadowSchoolKeys"
+        :schools="shadowSchools"
+        :school="school"
+        :made="made"
+      />
+      <LadderSlider
+        name="How far it turns"
+        :words="turnWords(Math.abs(plan.turn))"
+        :model-value="Math.abs(plan.turn)"
+        :made="(x) => ({ turn: x, shadow: school })"
+        @update:model-value="set({ turn: $event, shadow: school })"
+      />
+      <LadderSlider
+        name="Softness"
+        :words="softnessWords(plan.softness ?? 0)"
+        :model-value="plan.softness ?? 0"
+        :made="(x) => ({ softness: x })"
+        @update:model-value="set({ softness: $event })"
+      />
+      <LadderSlider
+        name="Bounced light"
+        :words="bounceWords(plan.bounce ?? usual.bounce)"
+        :max="lightingLimits.bounce[1]"
+        :model-value="plan.bounce ?? usual.bounce"
+        :made="(x) => ({ bounce: x })"
+        @update:model-value="set({ bounce: $event })"
+      />
+    </InTurn>
   </section>
 </template>

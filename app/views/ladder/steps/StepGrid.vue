@@ -8,6 +8,7 @@ import ColourPatch from '../../../parts/ColourPatch.vue'
 import { colourOf } from '../../../parts/palette/colourOf'
 import { useLadder } from '../../../stores/ladder/ladder'
 import { usePalette } from '../../../stores/palette/palette'
+import InTurn from '../../../parts/inTurn'
 import ColourStrip from './ColourStrip.vue'
 import DropCell from './DropCell.vue'
 import StepFoot from './StepFoot.vue'
@@ -71,30 +72,32 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
         <span class="soft">{{ Math.round(step.share * 100) }}%</span>
       </div>
 
-      <template v-for="(one, row) in rows" :key="ingredientKey(one.of)">
-        <div class="paint">
-          <ColourPatch
-            v-if="one.lab"
+      <InTurn>
+        <template v-for="(one, row) in rows" :key="ingredientKey(one.of)">
+          <div class="paint">
+            <ColourPatch
+              v-if="one.lab"
+              :lab="one.lab"
+              class="well"
+              :class="{ mix: 'puddle' in one.of }"
+            />
+            <span>{{ one.name }}</span>
+          </div>
+          <DropCell
+            v-for="(step, column) in ladder.steps"
+            :key="step.key"
+            :class="{ first: column === 0, last: column === ladder.steps.length - 1 }"
+            :name="one.name"
             :lab="one.lab"
-            class="well"
-            :class="{ mix: 'puddle' in one.of }"
+            :step-name="step.name"
+            :drops="dropsOf(step, one.of)"
+            :stop="isStop(one.of, step.key)"
+            @focus="stop = { of: ingredientKey(one.of), step: step.key }"
+            @change="ladder.addDrops(step.key, one.of, $event)"
+            @move="(columns, rows) => move(row, column, [columns, rows])"
           />
-          <span>{{ one.name }}</span>
-        </div>
-        <DropCell
-          v-for="(step, column) in ladder.steps"
-          :key="step.key"
-          :class="{ first: column === 0, last: column === ladder.steps.length - 1 }"
-          :name="one.name"
-          :lab="one.lab"
-          :step-name="step.name"
-          :drops="dropsOf(step, one.of)"
-          :stop="isStop(one.of, step.key)"
-          @focus="stop = { of: ingredientKey(one.of), step: step.key }"
-          @change="ladder.addDrops(step.key, one.of, $event)"
-          @move="(columns, rows) => move(row, column, [columns, rows])"
-        />
-      </template>
+        </template>
+      </InTurn>
 
       <span class="corner soft">off the aim</span>
       <StepFoot v-for="step in ladder.steps" :key="step.key" :step="step" />

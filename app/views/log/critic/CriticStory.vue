@@ -4,13 +4,12 @@ import { computed } from 'vue'
 import ColourPatch from '../../../parts/ColourPatch.vue'
 import { useCritic } from '../../../stores/critic/critic'
 import { skinFaultWords } from '../../../words/critic'
+import { momentWords } from '../../../words/moment'
 import KeptPhoto from '../../../parts/picture/KeptPhoto.vue'
 
 /** Earlier photographs of the figure that is open: whether it got better. */
 const critic = useCritic()
 const list = computed(() => [...critic.story].reverse())
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-const when = (at: string): string => (Number.isNaN(Date.parse(at)) ? at : day.format(new Date(at)))
 /** From the first to the last. */
 const verdict = computed(() => {
   const [first, last] = [critic.story[0], critic.story.at(-1)]
@@ -33,13 +32,15 @@ const verdict = computed(() => {
     <p v-if="verdict" class="verdict">{{ verdict }}</p>
     <ol>
       <li v-for="{ id, at, off, strip, faults, photo } in list" :key="id">
-        <KeptPhoto :photo="photo" :alt="`Photograph of ${when(at)}`" />
-        <div class="strip" role="img" :aria-label="`Read on ${when(at)}, dark to light`">
+        <KeptPhoto :photo="photo" :alt="`Photograph of ${momentWords(at)}`" />
+        <div class="strip" role="img" :aria-label="`Read on ${momentWords(at)}, dark to light`">
           <ColourPatch v-for="(lab, i) in strip" :key="i" :lab="lab" style="flex: 1" />
         </div>
-        <span class="soft">{{ when(at) }}, off by {{ off.toFixed(1) }}</span>
+        <span class="soft">{{ momentWords(at) }}, off by {{ off.toFixed(1) }}</span>
         <span>{{ faults[0] ? skinFaultWords(faults[0]) : 'Nothing to mend.' }}</span>
-        <ElButton text :aria-label="`Let go of ${when(at)}`" @click="critic.letGo(id)">×</ElButton>
+        <ElButton text :aria-label="`Let go of ${momentWords(at)}`" @click="critic.letGo(id)"
+          >×</ElButton
+        >
       </li>
     </ol>
   </section>
