@@ -1,4 +1,4 @@
-import { defineComponent, Fragment, onBeforeUnmount, shallowRef } from 'vue'
+import { defineComponent, Fragment, nextTick, onBeforeUnmount, shallowRef } from 'vue'
 import type { VNode } from 'vue'
 
 const waiting: (() => void)[] = []
@@ -28,33 +28,38 @@ function apart(parts: VNode[]): VNode[] {
 
 /**
  * Parts of a room that come one after the other, each in a task of its own: all at once would hold the page. So do those
- * of a list that was empty; what is added to others comes at once.
+ * of a list that was empty; what is added to others comes at once. `whole` is told once all have come.
  */
-export default defineComponent((_, { slots }) => {
-  let many = 0
-  let waits = false
-  const turn = shallowRef(0)
-  const come = (): void => {
-    waits = false
-    many++
-    turn.value++
-  }
-  const ask = (): void => {
-    waits = true
-    inItsTurn(come)
-  }
-  ask()
-  onBeforeUnmount(() => {
-    const at = waiting.indexOf(come)
-    if (at >= 0) waiting.splice(at, 1)
-  })
-  return () => {
-    // What a part is given may be as long to work out as the part.
-    if (turn.value === 0) return []
-    const parts = apart(slots.default?.() ?? [])
-    if (parts.length === 0) many = 1
-    else if (many >= parts.length) many = Infinity
-    else if (!waits) ask()
-    return parts.slice(0, many)
-  }
-})
+export default defineComponent(
+  (_, { slots, emit }) => {
+    let many = 0
+    let waits = false
+    const turn = shallowRef(0)
+    const come = (): void => {
+      waits = false
+      many++
+      turn.value++
+    }
+    const ask = (): void => {
+      waits = true
+      inItsTurn(come)
+    }
+    ask()
+    onBeforeUnmount(() => {
+      const at = waiting.indexOf(come)
+      if (at >= 0) waiting.splice(at, 1)
+    })
+    return () => {
+      // What a part is given may be as long to work out as the part.
+      if (turn.value === 0) return []
+      const parts = apart(slots.default?.() ?? [])
+      if (parts.length === 0) many = 1
+      else if (many >= parts.length) {
+        if (many < Infinity) void nextTick(() => emit('whole'))
+        many = Infinity
+      } else if (!waits) ask()
+      return parts.slice(0, many)
+    }
+  },
+  { emits: ['whole'] },
+)

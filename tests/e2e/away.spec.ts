@@ -1,5 +1,5 @@
 import { many } from '../thorough'
-import { accessible, expect, openLadder, test } from './start'
+import { accessible, expect, openLadder, test, wholeLadder } from './start'
 
 test.use({ faulty: true })
 
@@ -36,6 +36,7 @@ test('what was found last stands at once, with nobody to find it', async ({ page
   await page.route(/recipeWorker/, (route) => route.abort())
   await page.reload()
   await expect(drops.first()).toBeVisible()
+  await wholeLadder(page)
   expect(await read()).toEqual(found)
   // That it cannot be found again is said.
   await expect(page.getByRole('status', { name: 'Mixing' })).toContainText('could not be loaded')

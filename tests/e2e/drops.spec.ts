@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import type { Page } from '@playwright/test'
-import { expect, openLadder, saved, settled, test } from './start'
+import { expect, openLadder, saved, settled, test, wholeLadder } from './start'
 import { closeMore, go, leaveTo, left, more, now } from './benchRoom'
 
 /** What is poured of a puddle, line by line, as a room writes it: “2½ titanium white”, “a touch of burnt umber”. */
@@ -45,6 +45,7 @@ test('one puddle has the same drops in the same words on ladder, path, card, ben
 
   // The ladder says the mix; what is poured keeps its ratio as far as drops are even.
   await page.getByRole('link', { name: 'Steps', exact: true }).click()
+  await wholeLadder(page)
   const mixed = await rows.evaluateAll((cells) =>
     cells.map((cell) => [
       cell.getAttribute('aria-label')!,

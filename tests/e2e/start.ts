@@ -108,7 +108,11 @@ export function again(
 export async function openLadder(page: Page): Promise<void> {
   await page.goto('/ladder')
   await settled(page)
+  await wholeLadder(page)
 }
+/** The rows of a ladder come one after the other. */
+export const wholeLadder = (page: Page): Promise<void> =>
+  expect(page.locator('.ladder[aria-busy=false]')).toBeVisible()
 
 /** The figure that is open is one of so many that are painted alike. */
 export async function paintMany(page: Page, many: number): Promise<void> {

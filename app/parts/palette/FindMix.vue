@@ -103,7 +103,6 @@ function again(id: string): void {
     </form>
     <ElSelect
       v-if="painted.length"
-      :persistent="false"
       model-value=""
       filterable
       placeholder="As it was painted…"

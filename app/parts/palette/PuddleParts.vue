@@ -77,7 +77,6 @@ const css = (of: Ingredient): string | undefined => {
       />
     </div>
     <ElSelect
-      :persistent="false"
       class="add"
       filterable
       default-first-option

@@ -18,6 +18,8 @@ import { vTip } from '../../../parts/tip/tip'
 const ladder = useLadder()
 const palette = usePalette()
 const grid = ref<HTMLElement>()
+/** All rows stand. */
+const whole = ref(false)
 const phone = useMediaQuery('(max-width: 640px)')
 /** The one cell that Tab stops at: the one worked last, else the first that has drops. */
 const stop = ref<{ of: string; step: StepKey }>()
@@ -51,7 +53,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
   <!-- On a phone a paint's name stands above its drops, so that every step is in sight. -->
   <ColourStrip v-if="phone" :steps="ladder.steps" bare />
   <div ref="grid" class="scroll">
-    <div class="ladder" :style="{ '--steps': ladder.steps.length }">
+    <div class="ladder" :aria-busy="rows.length > 0 && !whole" :style="{ '--steps': ladder.steps.length }">
       <template v-if="!phone">
         <div class="head soft">
           <span class="painted">painted</span>
@@ -72,7 +74,7 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
         <span class="soft">{{ Math.round(step.share * 100) }}%</span>
       </div>
 
-      <InTurn>
+      <InTurn @whole="whole = true">
         <template v-for="(one, row) in rows" :key="ingredientKey(one.of)">
           <div class="paint">
             <ColourPatch
