@@ -8,6 +8,7 @@ import PickOne from '../../../parts/field/PickOne.vue'
 import { fileName, saveFile } from '../../../parts/files/saveFile'
 import { useBench } from '../../../stores/bench/bench'
 import { useProject } from '../../../stores/project/project'
+import { failureWords } from '../../../words/failure'
 
 /** What is on the bench, for how long, in what air; the evenings as a calendar; habits that were learnt. */
 const bench = useBench()
@@ -45,7 +46,7 @@ async function calendar(): Promise<void> {
     saveFile(fileName(store.figure.name, 'ics'), formatCalendar(sittings), 'text/calendar')
     trouble.value = ''
   } catch (error) {
-    trouble.value = (error as Error).message
+    trouble.value = failureWords(error)
   }
 }
 const learnt = computed(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ShownStep } from '../../../stores/ladder/shownStep'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { ingredientKey, sameIngredient } from '../../../../core'
 import type { Ingredient, StepKey } from '../../../../core'
 import ColourPatch from '../../../parts/ColourPatch.vue'
@@ -18,7 +18,7 @@ import { vTip } from '../../../parts/tip/tip'
 const ladder = useLadder()
 const palette = usePalette()
 const grid = ref<HTMLElement>()
-/** All rows stand. */
+/** All rows stand; those of another figure come in turn again. */
 const whole = ref(false)
 const phone = useMediaQuery('(max-width: 640px)')
 /** The one cell that Tab stops at: the one worked last, else the first that has drops. */
@@ -40,6 +40,10 @@ const rows = computed(() =>
     lab: colourOf(of, palette.palette),
   })),
 )
+watch(
+  () => rows.value.length,
+  (many) => (whole.value &&= many > 0),
+)
 
 function move(row: number, column: number, [columns, rows]: [number, number]): void {
   const cells = [...grid.value!.querySelectorAll<HTMLElement>('[role=spinbutton]')]
@@ -53,7 +57,11 @@ function move(row: number, column: number, [columns, rows]: [number, number]): v
   <!-- On a phone a paint's name stands above its drops, so that every step is in sight. -->
   <ColourStrip v-if="phone" :steps="ladder.steps" bare />
   <div ref="grid" class="scroll">
-    <div class="ladder" :aria-busy="rows.length > 0 && !whole" :style="{ '--steps': ladder.steps.length }">
+    <div
+      class="ladder"
+      :aria-busy="rows.length > 0 && !whole"
+      :style="{ '--steps': ladder.steps.length }"
+    >
       <template v-if="!phone">
         <div class="head soft">
           <span class="painted">painted</span>
