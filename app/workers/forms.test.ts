@@ -6,11 +6,11 @@ import { forms, harmonics, reaching, shadingOf, surfaceNet } from '../../core'
 import type { FormKey, Mesh } from '../../core'
 import { LAMP, spread } from '../../core/ladder/form/reach'
 import { shapes } from '../../scripts/forms/shapes/shapes'
-import { thorough } from '../../tests/thorough'
+import { many, thorough } from '../../tests/thorough'
 import { formMesh } from '../../tests/fixtures/formMesh'
 
-const POINTS = thorough ? 2000 : 100
-const LIGHTS = spread(50)
+const POINTS = many(2000, 100)
+const LIGHTS = spread(many(50, 20))
 /** Rays to a lamp of the width that shadows are baked for. */
 const RAYS = 16
 

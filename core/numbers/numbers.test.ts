@@ -5,6 +5,7 @@ import { crossing } from './crossing'
 import { gcd } from './gcd'
 import { nelderMead } from './nelderMead'
 import { normals, seeded } from './seeded'
+import { inverseOf } from './inverseOf'
 import { solve } from './solve'
 import { solveBordered } from './solveBordered'
 
@@ -105,10 +106,14 @@ describe('linear equations', () => {
       const b = Float64Array.from(A, (row) => row.reduce((sum, v, k) => sum + v * x[k]!, 0))
       const found = solve(
         A.map((row) => row.slice()),
-        b,
+        b.slice(),
       )
       found.forEach((v, i) => expect(v).toBeCloseTo(x[i]!, 7))
+      inverseOf(A).forEach((row, i) =>
+        expect(row.reduce((sum, v, k) => sum + v * b[k]!, 0)).toBeCloseTo(x[i]!, 7),
+      )
     }
+    expect(() => inverseOf([Float64Array.of(1, 2), Float64Array.of(2, 4)])).toThrow('singular')
     expect(() =>
       solve([Float64Array.of(1, 2), Float64Array.of(2, 4)], Float64Array.of(1, 2)),
     ).toThrow('singular')

@@ -23,6 +23,7 @@ export type Visit = (
  * `maxDrops` in sum, without those that only multiply a smaller recipe (2:2 is 1:1). Members come in
  * the order of `paints`. With a base (K and S of so many drops that are there already) every amount
  * counts, multiples too. K and S are summed along the way, so a recipe costs one pass over the bands.
+ * @param firsts of so many paints, the first of the list, one has to be in.
  */
 export function eachRecipe(
   paints: readonly Mixture[],
@@ -30,6 +31,7 @@ export function eachRecipe(
   weights: Weights,
   visit: Visit,
   base?: Mixture,
+  firsts = paints.length,
 ): void {
   const members = new Uint16Array(maxPaints)
   const drops = new Uint8Array(maxPaints)
@@ -53,7 +55,8 @@ export function eachRecipe(
   function add(depth: number, from: number, left: number, divisor: number): void {
     const before = sums[depth]!
     const { K, S } = sums[depth + 1]!
-    for (let p = from; p < paints.length; p++) {
+    const end = depth === 0 ? firsts : paints.length
+    for (let p = from; p < end; p++) {
       const paintK = Ks[p]!
       const paintS = Ss[p]!
       members[depth] = p

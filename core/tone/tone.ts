@@ -1,9 +1,9 @@
+import { memoiseByValue } from '../numbers/memoiseByValue'
 import { labOf } from '../colour/lab'
 import type { Spectrum } from '../colour/spectrum'
 import { hideReflectance } from './hide'
 import type { Hide } from './hide'
 import { hideZones } from './hideZones'
-import { memoiseByValue } from './memoiseByValue'
 import { skinReflectance } from './skin'
 import type { Skin } from './skin'
 import { skinZones } from './skinZones'
@@ -29,13 +29,18 @@ export type Tone = SkinTone | HideTone
 export const skinOf = ({ state, strength, kind, ...skin }: SkinTone): Skin =>
   state ? inState(skin, state, strength ?? 1) : skin
 
+/** More than any commission has figures and places of life. */
+const TONES = 600
+
 /**
  * Reflectance of a tone, 36 values 0–1; computed once a tone and shared, so only to be read.
  * @throws RangeError when a skin parameter is out of range or no surface has the hide's colour.
  * @example labOf(baseReflectance(tone)).L
  */
-export const baseReflectance = memoiseByValue((tone: Tone): Spectrum =>
-  tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone),
+export const baseReflectance = memoiseByValue(
+  (tone: Tone): Spectrum =>
+    tone.kind === 'skin' ? skinReflectance(skinOf(tone)) : hideReflectance(tone),
+  TONES,
 )
 
 /** One place of a face, body or creature with its own reflectance. */

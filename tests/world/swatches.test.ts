@@ -13,6 +13,7 @@ import { exactCoats, exactGround } from '../reference/addingDoubling'
 import { opaque, plainWorld, read } from './physics'
 import { apart, chance, mean, mixedIn, share, sure, white } from './trial'
 import type { Unseen } from './trial'
+import { many } from '../thorough'
 
 const SEEDS = [1]
 const toFour = (R: Float64Array): Float64Array => R.map((r) => Math.round(1e4 * r) / 1e4)
@@ -51,7 +52,7 @@ describe('films over black and white', () => {
   it('a quarter thicker or thinner than told: unseen mixes within 3, and the band holds two in three', () => {
     for (const seed of SEEDS) {
       const { random, normal } = chance(seed)
-      const found = Array.from({ length: 60 }, () => {
+      const found = Array.from({ length: many(60, 40) }, () => {
         const bottle = anySingle(random, normal)
         const real = 20 * Math.exp(0.25 * normal())
         const ends = exactCoats([{ paint: bottle, thicknessUm: real }], exactGrounds)
@@ -95,7 +96,7 @@ describe('a tint', () => {
   it('in another white than the one told is refused at most once in twenty', () => {
     for (const seed of SEEDS) {
       const { random, normal } = chance(seed)
-      const refused = Array.from({ length: 80 }, () => {
+      const refused = Array.from({ length: many(80, 40) }, () => {
         const bottle = anySingle(random, normal)
         try {
           calibratePaint(tintOf(bottle, singleBottle(white, normal), normal))
@@ -111,7 +112,7 @@ describe('a tint', () => {
 
   it('in the white told, unseen mixes are within 1.5 on average', () => {
     const { random, normal } = chance(3)
-    const found = Array.from({ length: 80 }, () => {
+    const found = Array.from({ length: many(80, 40) }, () => {
       const bottle = anySingle(random, normal)
       return unseen(calibratePaint(tintOf(bottle, white, normal)), bottle, random).off
     })

@@ -1,4 +1,5 @@
-import { solve } from '../../numbers/solve'
+import { dot } from '../../numbers/dot'
+import { inverseOf } from '../../numbers/inverseOf'
 
 /** Drops of one bottle differ by so much from each other, as a share: steady hands, or as they fall. */
 export const DROP_SIGMAS = [0.02, 0.2] as const
@@ -21,14 +22,17 @@ export function withoutDrops(
     }),
   )
   const prior = drops.reduce((sum, n) => sum + Math.log(n / sigma ** 2), 0)
+  const weights = inverseOf(inner)
+  const right = new Float64Array(G.length)
   return {
     apply(v) {
-      const right = Float64Array.from(G, (row) => row.reduce((sum, g, i) => sum + g * v[i]!, 0))
-      const found = solve(
-        inner.map((row) => row.slice()),
-        right,
-      )
-      return v.map((value, i) => value - G.reduce((sum, row, a) => sum + row[i]! * found[a]!, 0))
+      G.forEach((row, a) => (right[a] = dot(row, v)))
+      const kept = v.slice()
+      G.forEach((row, a) => {
+        const found = dot(weights[a]!, right)
+        for (let i = 0; i < kept.length; i++) kept[i]! -= row[i]! * found
+      })
+      return kept
     },
     logDet: logDetOf(inner) - prior,
   }

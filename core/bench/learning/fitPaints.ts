@@ -6,7 +6,7 @@ import { moved, SHAPES } from '../../paint/uncertainty/basis'
 import { packedFactor } from '../../paint/uncertainty/cholesky'
 import { STARTER_SPREAD } from '../../paint/uncertainty/spread'
 import { withoutDrops } from './evidence'
-import { columnsOf } from './columns'
+import { axesOf, columnsOf } from './columns'
 import { modelled } from './readingModel'
 import type { MixReading } from './reading'
 import { whitened } from './reading'
@@ -60,6 +60,7 @@ export function fitPaints(
 ): Fitted {
   const place = new Map(paints.map(({ id }, i) => [id, i]))
   const members = readings.map(({ parts }) => parts.map(({ paint }) => place.get(paint)!))
+  const axes = paints.map(axesOf)
   const size = paints.length * SHAPES
   const at = (z: Float64Array) => {
     const list = paints.map((paint, p) => movedBy(paint, z, p * SHAPES))
@@ -85,7 +86,7 @@ export function fitPaints(
     const right = z.map((v) => -v)
     at(z).forEach((one, n) => {
       const columns = members[n]!.flatMap((p, m) =>
-        columnsOf(paints[p]!, one.byK[m]!, one.byS[m]!).map(one.white),
+        columnsOf(axes[p]!, one.byK[m]!, one.byS[m]!).map(one.white),
       )
       const places = members[n]!.flatMap((p) =>
         Array.from({ length: SHAPES }, (_, k) => p * SHAPES + k),

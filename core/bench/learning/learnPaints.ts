@@ -3,7 +3,7 @@ import { labOf } from '../../colour/lab'
 import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { solve } from '../../numbers/solve'
+import { inverseOf } from '../../numbers/inverseOf'
 import { DROP_SIGMAS } from './evidence'
 import { fitPaints } from './fitPaints'
 import type { Fitted } from './fitPaints'
@@ -102,18 +102,7 @@ function sumStated(readings: readonly MixReading[], list: readonly Paint[]): num
 
 /** So many free numbers the readings have told, and not what was taken for likely before: size − tr N⁻¹. */
 const toldIn = (normal: readonly Float64Array[]): number =>
-  normal.reduce((told, row, i) => {
-    const unit = new Float64Array(row.length)
-    unit[i] = 1
-    return (
-      told +
-      1 -
-      solve(
-        normal.map((one) => one.slice()),
-        unit,
-      )[i]!
-    )
-  }, 0)
+  inverseOf(normal).reduce((told, row, i) => told + 1 - row[i]!, 0)
 
 /** Paints as a fit has them, with the doubt that is left: more where the model does not follow these bottles. */
 function doubted(fitted: Fitted, paints: readonly Paint[]): Paint[] {

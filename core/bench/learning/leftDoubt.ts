@@ -1,4 +1,4 @@
-import { solve } from '../../numbers/solve'
+import { inverseOf } from '../../numbers/inverseOf'
 import type { Paint } from '../../paint/paint'
 import { SHAPES } from '../../paint/uncertainty/basis'
 import { choleskyOf, packedFactor } from '../../paint/uncertainty/cholesky'
@@ -33,22 +33,15 @@ export function leftDoubt(
   const A = normal.map((row, i) =>
     row.map((v, k) => v + (HELD * common[i]! * common[k]!) / length ** 2),
   )
+  const left = inverseOf(A)
   return paints.map((_, p) => {
     const from = p * SHAPES
-    const inverse = Array.from({ length: SHAPES }, (_, k) => {
-      const unit = new Float64Array(A.length)
-      unit[from + k] = 1
-      return solve(
-        A.map((row) => row.slice()),
-        unit,
-      ).slice(from, from + SHAPES)
-    })
     return choleskyOf(
       Array.from({ length: SHAPES }, (_, i) =>
         Array.from({ length: SHAPES }, (_, j) => {
           let sum = 0
           for (let a = 0; a <= i; a++)
-            for (let b = 0; b <= j; b++) sum += L(p, i, a) * inverse[a]![b]! * L(p, j, b)
+            for (let b = 0; b <= j; b++) sum += L(p, i, a) * left[from + a]![from + b]! * L(p, j, b)
           return worse * sum
         }),
       ),

@@ -1,10 +1,10 @@
 import { slopeOfLab } from '../../colour/lab'
 import { dot } from '../../numbers/dot'
-import { solve } from '../../numbers/solve'
+import { inverseOf } from '../../numbers/inverseOf'
 import type { Paint } from '../../paint/paint'
 import { SHAPES } from '../../paint/uncertainty/basis'
 import type { BottleDrops } from '../../puddle/parts'
-import { columnsOf } from './columns'
+import { axesOf, columnsOf } from './columns'
 import { withoutDrops } from './evidence'
 import { fitPaints } from './fitPaints'
 import { modelled } from './readingModel'
@@ -47,6 +47,7 @@ export function teachesMost(
   const size = paints.length * SHAPES
   const fitted = readings.length > 0 ? fitPaints(readings, paints, UNEVEN) : undefined
   const known = fitted?.paints ?? paints
+  const axes = paints.map(axesOf)
   const sigma = Math.hypot(within, MISFIT_LAB)
   /** How L*, a* and b* of a mix move with every coefficient, and with the amounts of its parts. */
   const seen = mixes.map((parts) => {
@@ -63,23 +64,18 @@ export function teachesMost(
     }
     const rows = [0, 1, 2].map(() => new Float64Array(size))
     members.forEach((p, m) =>
-      columnsOf(paints[p]!, byK[m]!, byS[m]!).forEach((column, k) =>
+      columnsOf(axes[p]!, byK[m]!, byS[m]!).forEach((column, k) =>
         inLab(column).forEach((v, axis) => (rows[axis]![p * SHAPES + k]! += v)),
       ),
     )
     return { rows, drops, amounts: byAmount.map(inLab) }
   })
-  const normal = fitted?.normal
+  const left = fitted && inverseOf(fitted.normal)
   const times = (v: Float64Array): Float64Array =>
-    normal
-      ? solve(
-          normal.map((row) => row.slice()),
-          v.slice(),
-        )
-      : v
-  const inverse = seen.map(({ rows }) => rows.map(times))
+    left ? Float64Array.from(left, (row) => dot(row, v)) : v
+  const spread = seen.map(({ rows }) => rows.map(times))
   const all = seen.reduce(
-    (sum, { rows }, n) => sum + rows.reduce((part, row, i) => part + dot(row, inverse[n]![i]!), 0),
+    (sum, { rows }, n) => sum + rows.reduce((part, row, i) => part + dot(row, spread[n]![i]!), 0),
     0,
   )
   return seen
@@ -96,25 +92,20 @@ export function teachesMost(
         return apply(unit).map((v) => v / sigma ** 2)
       })
       // Woodbury: what goes is C (W⁻¹ + B)⁻¹ Cᵀ, with B the variance of this mix and C how others go with it.
-      const B = rows.map((row) => inverse[at]!.map((other) => dot(row, other)))
+      const B = rows.map((row) => spread[at]!.map((other) => dot(row, other)))
       const WB = weight.map((row, i) =>
         Float64Array.from(
           { length: 3 },
           (_, j) => (i === j ? 1 : 0) + [0, 1, 2].reduce((sum, k) => sum + row[k]! * B[k]![j]!, 0),
         ),
       )
+      const less = inverseOf(WB)
       let gone = 0
       seen.forEach((other) =>
         other.rows.forEach((row) => {
-          const C = Float64Array.from(inverse[at]!, (v) => dot(row, v))
+          const C = Float64Array.from(spread[at]!, (v) => dot(row, v))
           const WC = Float64Array.from(weight, (line) => dot(line, C))
-          gone += dot(
-            C,
-            solve(
-              WB.map((line) => line.slice()),
-              WC,
-            ),
-          )
+          for (const [i, line] of less.entries()) gone += C[i]! * dot(line, WC)
         }),
       )
       return { at, gain: all > 0 ? gone / all : 0 }

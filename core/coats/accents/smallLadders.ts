@@ -3,6 +3,7 @@ import type { Part } from '../../paint/mix'
 import type { Paint } from '../../paint/paint'
 import { deltaE00Of } from '../../colour/deltaE00'
 import { gcd } from '../../numbers/gcd'
+import { memoiseByValue } from '../../numbers/memoiseByValue'
 import { MixEvaluator } from '../../paint/mixEvaluator'
 import type { Recipe } from '../../recipe/recipe'
 import { touchRatios, withBottle } from '../../recipe/withBottle'
@@ -97,32 +98,46 @@ const TOUCHES_A_DROP = 10
 /** Greys and bones are held down with a third paint. */
 const MOST_PAINTS = 3
 
-/** Calls with every mix of up to three paints in such touches; what it is handed is overwritten afterwards. */
+/** What can be taken up of one to three paints, least paint first; what only multiplies a smaller mix is left out. */
+const TAKEN_UP: readonly { touches: readonly number[]; all: number }[] = (() => {
+  const of = (many: number): number[][] =>
+    many === 0
+      ? [[]]
+      : of(many - 1).flatMap((first) => TOUCHES.map((touches) => [...first, touches]))
+  return Array.from({ length: MOST_PAINTS }, (_, n) => of(n + 1))
+    .flat()
+    .filter((touches) => touches.reduce(gcd) === 1)
+    .map((touches) => ({ touches, all: touches.reduce((sum, one) => sum + one, 0) }))
+    .sort((a, b) => a.all - b.all)
+})()
+
+/** Every choice of so many of a list, as places in it. */
+function choices(among: number, many: number, from = 0): number[][] {
+  if (many === 0) return [[]]
+  return Array.from({ length: Math.max(0, among - from) }, (_, i) => from + i).flatMap((first) =>
+    choices(among, many - 1, first + 1).map((rest) => [first, ...rest]),
+  )
+}
+
+/**
+ * Calls with every mix of up to three paints in such touches, least paint first, until they are more than what is
+ * asked before each; what it is handed is overwritten afterwards.
+ */
 function eachSmallMix(
   paints: readonly Paint[],
+  most: () => number,
   visit: (members: readonly number[], touches: readonly number[], lab: Float64Array) => void,
 ): void {
   const evaluator = new MixEvaluator(paints)
   const lab = new Float64Array(3)
-  const members: number[] = []
-  const touches: number[] = []
-  const go = (from: number): void => {
-    for (let paint = from; paint < paints.length; paint++) {
-      members.push(paint)
-      for (const many of TOUCHES) {
-        touches.push(many)
-        // What only multiplies a smaller mix is passed over.
-        if (touches.reduce(gcd) === 1) {
-          evaluator.writeLab(members, touches, members.length, lab, 0)
-          visit(members, touches, lab)
-        }
-        if (members.length < MOST_PAINTS) go(paint + 1)
-        touches.pop()
-      }
-      members.pop()
+  const members = Array.from({ length: MOST_PAINTS + 1 }, (_, n) => choices(paints.length, n))
+  for (const { touches, all } of TAKEN_UP) {
+    if (all >= most()) return
+    for (const which of members[touches.length]!) {
+      evaluator.writeLab(which, touches, which.length, lab, 0)
+      visit(which, touches, lab)
     }
   }
-  go(0)
 }
 
 /** Of the middle and one bottle more: of a tone far from it there may be more of the bottle (common practice, no source). */
@@ -141,17 +156,22 @@ function fromMiddle(
   return { middle: ratio[0], bottle: { paint, drops: ratio[1] }, lab, deltaE00 }
 }
 
+/** Boxes whose small ladders are remembered: those of the figures that stand on a bench together. */
+const BOXES = 12
+
 /**
  * The small ladders mixed from a box: for each step what is taken up in touches, near and
  * little of it; of eyes and teeth one puddle is the middle, and what else can be is that with a touch more.
  * @throws RangeError for an empty box.
  * @example mixSmallLadders(paints)[0].steps[1].parts
  */
-export function mixSmallLadders(paints: readonly Paint[]): MixedSmallLadder[] {
+export const mixSmallLadders = memoiseByValue((paints: readonly Paint[]): MixedSmallLadder[] => {
   if (paints.length === 0) throw new RangeError('no paint to mix eyes and teeth from')
   const targets = smallLadders.flatMap(({ targets: three }) => [...three])
   const best: { recipe?: Recipe; cost: number }[] = targets.map(() => ({ cost: Infinity }))
-  eachSmallMix(paints, (members, touches, [L, a, b]) => {
+  // A mix that alone costs more than what stands everywhere is nowhere better.
+  const most = () => Math.max(...best.map(({ cost }) => cost)) / COST
+  eachSmallMix(paints, most, (members, touches, [L, a, b]) => {
     const paid = COST * touches.reduce((sum, one) => sum + one, 0)
     targets.forEach((target, i) => {
       const room = best[i]!.cost - paid
@@ -180,4 +200,4 @@ export function mixSmallLadders(paints: readonly Paint[]): MixedSmallLadder[] {
       }),
     }
   })
-}
+}, BOXES)

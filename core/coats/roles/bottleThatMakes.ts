@@ -37,7 +37,7 @@ export function bottleThatMakes(
     const own = familiesOf(other)
     const could = role.holds.some((list) => list.every((one) => has.has(one) || own.has(one)))
     if (!could) continue
-    const best = new RoleMixes([...helpers, other]).best(role, aim, other.id)
+    const best = new RoleMixes([other, ...helpers], true).best(role, aim)
     if (best)
       return {
         paint: other.id,

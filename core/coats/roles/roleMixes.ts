@@ -34,7 +34,7 @@ export interface RoleMix {
   off: number
 }
 
-/** All mixes of a box, as flat lists: colour, members by their places in the box, drops. */
+/** All mixes of a box, or all that hold its first bottle, as flat lists: colour, members by their places in the box, drops. */
 interface Mixes {
   labs: Float64Array
   members: Uint8Array
@@ -42,21 +42,23 @@ interface Mixes {
   size: number
 }
 const SLOTS = 3
+/** Drops and X, Y, Z as a recipe is called with. */
+type Amounts = [many: Uint8Array, X: number, Y: number, Z: number]
 
-function allMixes(paints: readonly Paint[]): Mixes {
+function allMixes(paints: readonly Paint[], withFirst: boolean): Mixes {
   const found: number[] = []
   const members: number[] = []
   const drops: number[] = []
   const { white } = weightsOf()
   const places = new Map(paints.map(({ id }, i) => [id, i]))
-  const less = ([0.5, TOUCH] as const).flatMap((share) =>
-    paints.map((paint) => touchOf(paint, share)),
+  const shares = [1, 0.5, TOUCH] as const
+  // A bottle in all it can be given in, then the next: what has to be in comes first.
+  const given = paints.flatMap((paint) =>
+    shares.map((share) => (share === 1 ? paint : touchOf(paint, share))),
   )
-  const given = [...paints, ...less]
   const placeOf = given.map(({ id }) => places.get(untouched(id))!)
   const shareOf = given.map(({ id }) => shareGiven(id))
-  const take = (least: number, [count, who, many, X, Y, Z]: Parameters<Visit>): void => {
-    if (count < least) return
+  const take = (count: number, who: Uint16Array, ...[many, X, Y, Z]: Amounts): void => {
     for (let i = 0; i < count; i++) {
       const place = placeOf[who[i]!]!
       const share = shareOf[who[i]!]!
@@ -72,8 +74,19 @@ function allMixes(paints: readonly Paint[]): Mixes {
       drops.push(i < count ? many[i]! * shareOf[who[i]!]! : 0)
     }
   }
-  eachRecipe(given, PAIRS, weightsOf(), (...one) => take(1, one))
-  eachRecipe(paints, THREES, weightsOf(), (...one) => take(3, one))
+  const firsts = withFirst ? 1 : paints.length
+  const pairs = shares.length * firsts
+  eachRecipe(given, PAIRS, weightsOf(), take, undefined, pairs)
+  const threes: Visit = (count, who, ...amounts) => {
+    // Of bottles, not of what they are given in.
+    if (count === SLOTS)
+      take(
+        count,
+        who.map((place) => shares.length * place),
+        ...amounts,
+      )
+  }
+  eachRecipe(paints, THREES, weightsOf(), threes, undefined, firsts)
   return {
     labs: Float64Array.from(found),
     members: Uint8Array.from(members),
@@ -91,21 +104,23 @@ export class RoleMixes {
   private readonly mixes: Mixes
   private readonly families: readonly ReadonlySet<Family>[]
 
-  constructor(readonly paints: readonly Paint[]) {
-    this.mixes = allMixes(paints)
+  /** @param withFirst only mixes that hold the first of these bottles. */
+  constructor(
+    readonly paints: readonly Paint[],
+    withFirst = false,
+  ) {
+    this.mixes = allMixes(paints, withFirst)
     this.families = paints.map((paint) => familiesOf(paint))
   }
 
   /**
    * The mix for a role; nothing where this box makes none.
    * @param aim where the figure wants it.
-   * @param must a bottle that has to be in it.
    * @example new RoleMixes(box).best(roleOf('plum'), aimOf(roleOf('plum'), crevice))?.lab
    */
-  best(role: Role, aim: Lab, must?: string): RoleMix | undefined {
+  best(role: Role, aim: Lab): RoleMix | undefined {
     const { labs, size } = this.mixes
     const at: Lab = { L: 0, a: 0, b: 0 }
-    const asked = must === undefined ? -1 : this.paints.findIndex(({ id }) => id === must)
     const inside: { mix: number; off: number }[] = []
     let least = Infinity
     for (let mix = 0; mix < size; mix++) {
@@ -113,7 +128,7 @@ export class RoleMixes {
       if (at.L < role.L[0] || at.L > role.L[1]) continue
       at.a = labs[3 * mix + 1]!
       at.b = labs[3 * mix + 2]!
-      if (!isInside(role, at) || (asked >= 0 && !this.has(mix, asked))) continue
+      if (!isInside(role, at)) continue
       const strangers = this.strangers(mix, role.holds)
       if (strangers === undefined) continue
       const off = deltaE00(at, aim) + STRANGE * strangers
@@ -160,13 +175,6 @@ export class RoleMixes {
       if (held === (1 << list.length) - 1) least = Math.min(least ?? Infinity, strange)
     }
     return least
-  }
-
-  private has(mix: number, member: number): boolean {
-    const { members, drops } = this.mixes
-    for (let i = SLOTS * mix; i < SLOTS * mix + SLOTS; i++)
-      if (drops[i]! > 0 && members[i] === member) return true
-    return false
   }
 
   private partsOf(mix: number): Part<Paint>[] {

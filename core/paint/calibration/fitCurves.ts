@@ -7,7 +7,7 @@ import { K_SHAPES, S_SHAPES, SHAPES, basisShapes } from '../uncertainty/basis'
 import { choleskyOf } from '../uncertainty/cholesky'
 import type { Spread } from '../uncertainty/spread'
 import { pickedNoise, readingNoise } from './noise'
-import { N, Normal } from './normal'
+import { N, Normal, Squares } from './normal'
 import type { Swatch } from './swatch'
 import { modelOf, whiteDoubt } from './swatchModel'
 
@@ -39,7 +39,7 @@ const everyBand = Array.from({ length: BANDS }, (_, i) => i)
 
 /** The prior as rows: means of both curves, and every step of them from the prior's own step. */
 function addPrior(
-  normal: Normal,
+  normal: Squares,
   x: Float64Array,
   { u, v, strength, stepU, stepV, depth }: Prior,
 ): void {
@@ -65,7 +65,7 @@ function addPrior(
   steps(BANDS, v, stepV)
 }
 
-function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
+function addSwatch(normal: Squares, x: Float64Array, swatch: Swatch): Spectrum {
   const model = modelOf(swatch)
   const h = 1e-4
   const R = Float64Array.from(everyBand, (i) => model(i, x[i]!, x[BANDS + i]!))
@@ -117,23 +117,15 @@ function addSwatch(normal: Normal, x: Float64Array, swatch: Swatch): Spectrum {
   return R
 }
 
-/** Weighted squared residuals of prior and readings at x. */
-function costAt(
+/** Adds what prior and readings are off by at x, weighted; returns the predicted reading of every swatch. */
+function addAll(
+  into: Squares,
   x: Float64Array,
   swatches: readonly Swatch[],
   prior: Prior,
-  costOnly = false,
-): { normal: Normal; cost: number; predicted: Spectrum[] } {
-  const normal = new Normal()
-  let cost = 0
-  const add = normal.add.bind(normal)
-  normal.add = (places, slopes, residual) => {
-    cost += residual * residual
-    if (!costOnly) add(places, slopes, residual)
-  }
-  addPrior(normal, x, prior)
-  const predicted = swatches.map((swatch) => addSwatch(normal, x, swatch))
-  return { normal, cost, predicted }
+): Spectrum[] {
+  addPrior(into, x, prior)
+  return swatches.map((swatch) => addSwatch(into, x, swatch))
 }
 
 /**
@@ -153,13 +145,19 @@ export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurv
       prior.v.map((v) => v + shift),
       BANDS,
     )
-    const { cost } = costAt(start, swatches, prior, true)
-    if (!(cost < least)) continue
+    const squares = new Squares()
+    addAll(squares, start, swatches, prior)
+    if (!(squares.cost < least)) continue
     x = start
-    least = cost
+    least = squares.cost
   }
   if (least === Infinity) throw new RangeError('the readings hold values that are no numbers')
-  let now = costAt(x, swatches, prior)
+  const at = (there: Float64Array) => {
+    const normal = new Normal()
+    const predicted = addAll(normal, there, swatches, prior)
+    return { normal, cost: normal.cost, predicted }
+  }
+  let now = at(x)
   let damping = 1e-3
   for (let round = 0; round < ROUNDS && damping < 1e8; round++) {
     const A = now.normal.A.map((row, i) => {
@@ -170,7 +168,7 @@ export function fitCurves(swatches: readonly Swatch[], prior: Prior): FittedCurv
     })
     const move = solve(A, now.normal.b.slice())
     const next = x.map((value, i) => value + Math.max(-2, Math.min(2, move[i]!)))
-    const there = costAt(next, swatches, prior)
+    const there = at(next)
     if (there.cost < now.cost) {
       const small = now.cost - there.cost < 1e-9 * (1 + now.cost)
       x = next

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import { memoiseByValue } from './memoiseByValue'
-import { baseReflectance } from './tone'
-import type { Tone } from './tone'
+import { baseReflectance } from '../tone/tone'
+import type { Tone } from '../tone/tone'
 
 it('what was computed of equal data is the same object; a refusal is computed anew', () => {
   let runs = 0
@@ -9,7 +9,7 @@ it('what was computed of equal data is the same object; a refusal is computed an
     runs++
     if (n < 0) throw new RangeError('n is below 0')
     return { twice: 2 * n }
-  })
+  }, 600)
   expect(double({ n: 2 })).toBe(double({ n: 2 }))
   expect(double({ n: 3 }).twice).toBe(6)
   expect(runs).toBe(2)
