@@ -3,10 +3,12 @@ import type { MixingNote, Target } from '../../../core'
 import type { FoundMix } from '../../workers/recipeJobs'
 import { threads } from '../../workers/threads'
 import { useAnswer } from '../../workers/useAnswer'
+import { useProject } from '../project/project'
 import { keepFound, lastFound } from './lastFound'
 import type { OwnedJob } from './lastFound'
 import type { LadderJob } from './plan'
 import type { Found } from './found'
+import { seenAhead } from './seenAhead'
 
 /** A large box is searched so long for each step at once, and so long for its proof afterwards, ms. */
 const QUICK_MS = 30
@@ -22,7 +24,7 @@ type Shown = Pick<Found, 'mixes' | 'from' | 'steps' | 'reached'>
  */
 export async function quickMixes(
   job: LadderJob,
-  take: (found: Found) => void = () => undefined,
+  take: (found: Found) => Promise<void> = async () => undefined,
   recipe = threads.recipe,
 ): Promise<Found> {
   const { paints, bottles, maxPaints, maxDrops, mixing, others } = job
@@ -35,7 +37,7 @@ export async function quickMixes(
   const known = { steps, reached, from: 0 }
   if (!mixing) {
     const found = { ...known, ...(await find([...steps, ...others], QUICK_MS)) }
-    take(found)
+    await take(found)
     return found
   }
   const patienceMs = PROOF_MS / 20
@@ -47,9 +49,9 @@ export async function quickMixes(
     base: steps.findIndex(({ key }) => key === 'base'),
   })
   const found = { ...known, ...mixed, proved: true }
-  take(found)
+  await take(found)
   if (others.length > 0)
-    take({ ...known, ...(await find(others, patienceMs)), from: steps.length, proved: true })
+    await take({ ...known, ...(await find(others, patienceMs)), from: steps.length, proved: true })
   return found
 }
 
@@ -64,6 +66,7 @@ const whenShown = (then: () => void): void =>
  * question is handed over at once, and found again when the room stands.
  */
 export function useMixSearch<Job extends OwnedJob>(take: (found: Shown, job: Job) => void) {
+  const store = useProject()
   /** The job whose answer stands already, from the last time. */
   const again = shallowRef<Job>()
   const seen = new Set<string>()
@@ -75,7 +78,8 @@ export function useMixSearch<Job extends OwnedJob>(take: (found: Shown, job: Job
   const { busy, trouble, ask } = useAnswer<Job, void>(
     async (job, { newest }) => {
       const mixes: FoundMix[] = []
-      const taken = (found: Shown): void => {
+      const taken = async (found: Shown): Promise<void> => {
+        await seenAhead(job.figure, found, store.project.puddles ?? [])
         found.mixes.forEach((mix, i) => (mixes[found.from + i] = mix))
         take(found, job)
       }
@@ -92,7 +96,7 @@ export function useMixSearch<Job extends OwnedJob>(take: (found: Shown, job: Job
       for (let from = 0; from < targets.length && newest(); from++) {
         const limits = { paints, bottles, maxPaints, maxDrops, patienceMs: PROOF_MS }
         const one = await threads.recipe().find({ ...limits, targets: [targets[from]!] })
-        if (newest()) taken({ mixes: one.mixes, from, steps, reached })
+        if (newest()) await taken({ mixes: one.mixes, from, steps, reached })
         sure &&= one.proved
       }
       if (!newest()) return

@@ -15,7 +15,7 @@ import { useProject } from '../../stores/project/project'
 import EndLook from './EndLook.vue'
 import CoatFields from './CoatFields.vue'
 import { vTip } from '../../parts/tip/tip'
-import InTurn from '../../parts/inTurn'
+import InTurn, { inItsTurn } from '../../parts/inTurn'
 
 /** The coats in the order they are laid; dragged, or moved by keys, and changed in place. */
 const chosen = defineModel<number>({ required: true })
@@ -96,7 +96,8 @@ onMounted(() => {
     },
   })
 })
-onBeforeUnmount(() => sortable?.destroy())
+// It asks what lies under the pointer, for which the page is laid out: not while the next room comes.
+onBeforeUnmount(() => inItsTurn(() => sortable?.destroy()))
 </script>
 
 <template>

@@ -9,7 +9,7 @@ import { stripOf } from '../../stores/shelf/summaryOf'
 import { sizeWords } from '../../words/sizes'
 import { vTip } from '../../parts/tip/tip'
 import { clamp } from '../../../core'
-import InTurn from '../../parts/inTurn'
+import InTurn, { inItsTurn } from '../../parts/inTurn'
 
 /**
  * The figures in their order; only those in sight are drawn. Arrows walk, Alt with an arrow moves a figure,
@@ -66,7 +66,8 @@ onMounted(() => {
     },
   })
 })
-onBeforeUnmount(() => sortable?.destroy())
+// It asks what lies under the pointer, for which the page is laid out: not while the next room comes.
+onBeforeUnmount(() => inItsTurn(() => sortable?.destroy()))
 </script>
 
 <template>

@@ -20,12 +20,13 @@ import GroupSettings from './GroupSettings.vue'
 import LetDowns from './LetDowns.vue'
 import RangeRowLine from './RangeRow.vue'
 import TableBottles from './TableBottles.vue'
-import InTurn from '../../parts/inTurn'
+import InTurn, { inItsTurn } from '../../parts/inTurn'
 
 /** All figures of the commission side by side, from the few bottles on the table. */
 const store = useProject()
 const range = useRange()
-range.look()
+// All figures are looked at in a task of its own, before they are drawn.
+inItsTurn(() => range.look())
 const few = useFew()
 const { offers, share } = useSharing()
 /** The figures come first: bottles are a line until they are changed; without a table they are chosen at once. */
@@ -106,66 +107,67 @@ async function setApart(id: string): Promise<void> {
 <template>
   <main class="view">
     <ViewHead :title="store.project.name" :note="note" />
-    <div class="body">
-      <div class="top" data-asks>
-        <div>
-          <InTurn>
-            <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
-            <TableBottles v-if="open" :few="few" />
-            <LetDowns :few="few" :short="!open" />
-          </InTurn>
-        </div>
-        <InTurn><FindFew :few="few" :short="!open" /></InTurn>
-      </div>
-      <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
-        <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
-        <ElCheckbox v-if="shown !== 'line'" v-model="shares"
-          >steps as wide as their share</ElCheckbox
-        >
-        <p v-if="mean !== undefined" class="mean" role="status">
-          All ladders: off by <b>{{ mean.toFixed(1) }}</b>
-        </p>
-      </PartsNav>
-      <p v-if="range.trouble || trouble" role="alert">{{ range.trouble || trouble }}</p>
-      <AcrossSheet v-if="shown === 'across'" :grey="grey" :shares="shares" />
-      <CompareSets v-else-if="shown === 'compare'" />
-      <template v-else>
-        <LineUp v-if="shown === 'line'" :rows="mixed" :grey="grey" />
-        <GroupSettings v-if="shown === 'group'" />
-        <template v-if="shown !== 'line'">
-          <ol class="rows" aria-label="Figures">
-            <InTurn v-for="{ figure, row } in rows" :key="figure.id">
-              <RangeRowLine
-                :figure="figure"
-                :row="row"
-                :near="near[figure.id] ?? []"
-                :grey="grey"
-                :shares="shares"
-                :reach="reach"
-                :sharing="offers.get(figure.id)"
-                @apart="setApart(figure.id)"
-                @share="share(figure.id)"
-              />
+    <InTurn
+      ><div class="body">
+        <div class="top" data-asks>
+          <div>
+            <InTurn>
+              <BottleStrip v-if="few.table.value.length" v-model="changing" :few="few" />
+              <TableBottles v-if="open" :few="few" />
+              <LetDowns :few="few" :short="!open" />
             </InTurn>
-          </ol>
-          <InTurn>
-            <div class="asked">
-              <ElRadioGroup v-model="sort" aria-label="Order of the figures">
-                <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
-                  name
-                }}</ElRadioButton>
-              </ElRadioGroup>
-              <ElRadioGroup v-model="from" aria-label="Told apart from">
-                <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
-                  name
-                }}</ElRadioButton>
-              </ElRadioGroup>
-              <RangeFiles :title="store.project.name" :rows="mixed" :grey="grey" />
-            </div>
-          </InTurn>
-        </template>
-      </template>
-    </div>
+          </div>
+          <InTurn><FindFew :few="few" :short="!open" /></InTurn>
+        </div>
+        <PartsNav class="parts" label="Of this range" first="Ladders" :parts="parts" :shown="shown">
+          <ElCheckbox v-model="grey" class="grey">in grey</ElCheckbox>
+          <ElCheckbox v-if="shown !== 'line'" v-model="shares"
+            >steps as wide as their share</ElCheckbox
+          >
+          <p v-if="mean !== undefined" class="mean" role="status">
+            All ladders: off by <b>{{ mean.toFixed(1) }}</b>
+          </p>
+        </PartsNav>
+        <p v-if="range.trouble || trouble" role="alert">{{ range.trouble || trouble }}</p>
+        <AcrossSheet v-if="shown === 'across'" :grey="grey" :shares="shares" />
+        <CompareSets v-else-if="shown === 'compare'" />
+        <template v-else>
+          <LineUp v-if="shown === 'line'" :rows="mixed" :grey="grey" />
+          <GroupSettings v-if="shown === 'group'" />
+          <template v-if="shown !== 'line'">
+            <ol class="rows" aria-label="Figures">
+              <InTurn v-for="{ figure, row } in rows" :key="figure.id">
+                <RangeRowLine
+                  :figure="figure"
+                  :row="row"
+                  :near="near[figure.id] ?? []"
+                  :grey="grey"
+                  :shares="shares"
+                  :reach="reach"
+                  :sharing="offers.get(figure.id)"
+                  @apart="setApart(figure.id)"
+                  @share="share(figure.id)"
+                />
+              </InTurn>
+            </ol>
+            <InTurn>
+              <div class="asked">
+                <ElRadioGroup v-model="sort" aria-label="Order of the figures">
+                  <ElRadioButton v-for="(name, key) in sorts" :key="key" :value="key">{{
+                    name
+                  }}</ElRadioButton>
+                </ElRadioGroup>
+                <ElRadioGroup v-model="from" aria-label="Told apart from">
+                  <ElRadioButton v-for="({ name }, key) in distances" :key="key" :value="key">{{
+                    name
+                  }}</ElRadioButton>
+                </ElRadioGroup>
+                <RangeFiles :title="store.project.name" :rows="mixed" :grey="grey" />
+              </div>
+            </InTurn>
+          </template>
+        </template></div
+    ></InTurn>
   </main>
 </template>
 
