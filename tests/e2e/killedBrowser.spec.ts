@@ -14,7 +14,8 @@ const KILLS = Number(process.env.KILLS ?? (thorough ? 100 : 1))
 /** Something that goes on being changed: each step leaves a value that the page shows and that is read again. */
 interface Change {
   room: string
-  begin?: (page: Page) => Promise<void>
+  /** `kill` tells what is typed before one kill from what was typed before another. */
+  begin?: (page: Page, kill: number) => Promise<void>
   step: (page: Page, n: number) => Promise<void>
   read: (page: Page) => Promise<string>
 }
@@ -31,7 +32,7 @@ const valueOf = async (at: ReturnType<typeof slider>) =>
 const changes: Record<string, Change> = {
   'a word': {
     room: '/figures',
-    begin: (page) => note(page).fill(''),
+    begin: (page, kill) => note(page).fill(`${kill} `),
     step: (page, n) => page.keyboard.type('abcdefghij'[n % 10]!),
     read: (page) => note(page).inputValue(),
   },
@@ -63,7 +64,7 @@ const changes: Record<string, Change> = {
   },
   'a form that is half filled in': {
     room: '/box/add',
-    begin: (page) => called(page).focus(),
+    begin: (page, kill) => called(page).fill(`${kill} `),
     step: async (page, n) => {
       await page.keyboard.type('abcdefghij'[n % 10]!)
       // A name has eighty letters at most.
@@ -84,63 +85,70 @@ async function processesOf(dir: string): Promise<number[]> {
   return told.flatMap(([id, line]) => (line.includes(dir) ? [id] : []))
 }
 
-/** Kills a browser while something is changed; how old the newest change is that was lost, ms: 0 where none was. */
+/**
+ * Kills a browser again and again while something is changed, and opens it again each time; how old the newest change is
+ * that was lost each time, ms: 0 where none was.
+ */
 async function killedIn(
   { room, begin, step, read }: Change,
-  forMs: number,
+  forMs: readonly number[],
   baseURL: string | undefined,
-): Promise<number> {
+): Promise<number[]> {
   const dir = mkdtempSync(join(tmpdir(), 'killed-'))
-  const open = () =>
-    chromium.launchPersistentContext(dir, {
+  const open = async () => {
+    const browser = await chromium.launchPersistentContext(dir, {
       executablePath: '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu'],
       serviceWorkers: 'block',
       baseURL,
     })
-  const before = await open()
-  const page = await before.newPage()
-  await page.goto(room)
-  await read(page)
-  await page.waitForTimeout(800)
-  await begin?.(page)
-  const told: { at: number; value: string }[] = []
-  for (let n = 0, start = Date.now(); Date.now() < start + forMs; n++) {
-    await step(page, n)
+    const page = await browser.newPage()
+    await page.goto(room)
+    await read(page)
+    return { browser, page }
+  }
+  let { browser, page } = await open()
+  const lost: number[] = []
+  for (const [kill, ms] of forMs.entries()) {
+    await page.waitForTimeout(800)
+    await begin?.(page, kill)
+    const told: { at: number; value: string }[] = []
+    for (let n = 0, start = Date.now(); Date.now() < start + ms; n++) {
+      await step(page, n)
+      const value = await read(page)
+      if (value !== told.at(-1)?.value) told.push({ at: Date.now(), value })
+    }
+    const killedAt = Date.now()
+    for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
+    await browser.close().catch(() => undefined)
+    ;({ browser, page } = await open())
+    // What is told at once may be of before; what the database has newer comes a moment later.
+    const isTold = async () => {
+      const value = await read(page)
+      return told.some((one) => one.value === value)
+    }
+    await expect
+      .poll(isTold, { timeout: 4000 })
+      .toBe(true)
+      .catch(() => undefined)
     const value = await read(page)
-    if (value !== told.at(-1)?.value) told.push({ at: Date.now(), value })
+    expect(told.length).toBeGreaterThan(1)
+    const kept = told.findLastIndex((one) => one.value === value)
+    // The first change after the last that was kept is the oldest that was lost.
+    lost.push(kept === told.length - 1 ? 0 : killedAt - told[kept + 1]!.at)
+    if (lost.at(-1)) console.log(`kill ${kill + 1}: ${lost.at(-1)} ms, found ${value}`)
   }
-  const killedAt = Date.now()
-  for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
-  await before.close().catch(() => undefined)
-  const after = await open()
-  const again = await after.newPage()
-  await again.goto(room)
-  // What is told at once may be of before; what the database has newer comes a moment later.
-  const isTold = async () => {
-    const value = await read(again)
-    return told.some((one) => one.value === value)
-  }
-  await expect
-    .poll(isTold, { timeout: 4000 })
-    .toBe(true)
-    .catch(() => undefined)
-  const value = await read(again)
-  await after.close()
+  await browser.close()
   rmSync(dir, { recursive: true, force: true })
-  expect(told.length).toBeGreaterThan(1)
-  const kept = told.findLastIndex((one) => one.value === value)
-  // The first change after the last that was kept is the oldest that was lost.
-  return kept === told.length - 1 ? 0 : killedAt - told[kept + 1]!.at
+  return lost
 }
 
 for (const [name, change] of Object.entries(changes).slice(0, KILLS > 1 ? undefined : 1))
   test(`a browser that is killed in the middle of ${name}, ${KILLS} times`, async ({ baseURL }) => {
     test.setTimeout(60_000 + KILLS * 30_000)
     const random = seeded(20261201)
-    const lost: number[] = []
-    for (let kill = 0; kill < KILLS; kill++)
-      lost.push(await killedIn(change, 1500 + random() * 1500, baseURL))
+    const forMs = Array.from({ length: KILLS }, () => 1000 + random() * 1000)
+    const lost = await killedIn(change, forMs, baseURL)
     const some = lost.filter((ms) => ms > 0).sort((one, other) => other - one)
     console.log(`${name}: ${KILLS} kills, ${some.length} lost something: ${some.join(', ')} ms`)
     expect(lost.filter((ms) => ms > OLDER_MS)).toEqual([])
