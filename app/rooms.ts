@@ -93,6 +93,7 @@ export const rooms: Room<RoomName>[] = [
 export const entrance: Room[] = [
   { name: 'Shelf', path: '/', component: () => import('./views/shelf/ShelfView.vue') },
   { name: 'Begin', path: '/new', component: () => import('./views/begin/BeginView.vue') },
+  { name: 'Given', path: '/given', component: () => import('./views/given/GivenView.vue') },
 ]
 
 /** Whether a room looks for mixes before it has anything to show: what the ladder shows first may be known already. */

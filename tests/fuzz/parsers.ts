@@ -1,5 +1,6 @@
 import {
   checkStl,
+  figureLink,
   formatBox,
   formatBoxCsv,
   formatCgats,
@@ -23,6 +24,7 @@ import {
   parseShelfList,
   parseEye,
   parseTones,
+  readFigureLink,
   recordOf,
   opaqueReflectance,
   starterPaints,
@@ -84,6 +86,13 @@ export const parsers: readonly Parsed[] = [
     parseShelfList,
   ),
   text('colour', '#b87a5e', parseColour),
+  text(
+    'link',
+    figureLink(project, project.figures[0]!.id, new Map(), (id) =>
+      starterPaints.find((paint) => paint.id === id)!,
+    ),
+    readFigureLink,
+  ),
   bytes('sculpt', new Uint8Array(formatStl(surfaceNet(shapes.egg, 6))), (data) =>
     checkStl(data.slice().buffer),
   ),

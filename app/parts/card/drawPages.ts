@@ -1,5 +1,5 @@
 import { PDFDocument, rgb } from 'pdf-lib'
-import { CARD_MM, cardPages, formatPagesSvg } from '../../../core'
+import { CARD_MM, cardPages, darkRuns, formatPagesSvg } from '../../../core'
 import type { CardItem } from '../../../core'
 import { missingWords, pdfWriter } from './pdfWriter'
 
@@ -38,7 +38,17 @@ export async function pagesPdf({
         height: item.height * POINTS_PER_MM,
         color: rgb(...channels(item.fill)),
       })
-    else
+    else if (item.kind === 'code') {
+      const side = item.size / item.dark.length
+      for (const { row, from, long } of darkRuns(item.dark))
+        page.drawRectangle({
+          x: (item.x + from * side) * POINTS_PER_MM,
+          y: y(item.y + (row + 1) * side),
+          width: long * side * POINTS_PER_MM,
+          height: side * POINTS_PER_MM,
+          color: rgb(0, 0, 0),
+        })
+    } else
       writer.write(page, item.text, {
         x: item.x * POINTS_PER_MM,
         y: y(item.y),

@@ -1,5 +1,5 @@
 import { nextName, secondOf, stepOf, takenFrom, clamp } from '../../../core'
-import type { Copyable, Figure, FigureGroup, StoredPuddle } from '../../../core'
+import type { Bottle, Copyable, Figure, FigureGroup, OwnPaint, StoredPuddle } from '../../../core'
 import { newId } from '../../vault/newId'
 import { plain, noteSaid } from './work'
 import type { OpenWork } from './work'
@@ -18,6 +18,22 @@ export const figureActions = ({ project, change, changeFigure }: OpenWork) => ({
       const at = after === undefined ? -1 : draft.figures.findIndex(({ id }) => id === after)
       draft.figures.splice(at < 0 ? draft.figures.length : at + 1, 0, plain(made))
       draft.figure = made.id
+    })
+  },
+  /** A figure from elsewhere with its puddles, and bottles that come along with it; it is opened. */
+  takeFigure(
+    made: { figure: Figure; puddles: readonly StoredPuddle[] },
+    box: readonly OwnPaint[],
+    bottles: Readonly<Record<string, Bottle>>,
+  ) {
+    return change('', (draft) => {
+      if (box.length > 0) {
+        draft.box = [...(draft.box ?? []), ...plain([...box])]
+        draft.bottles = { ...draft.bottles, ...plain(bottles) }
+      }
+      draft.puddles = [...(draft.puddles ?? []), ...plain([...made.puddles])]
+      draft.figures.push(plain(made.figure))
+      draft.figure = made.figure.id
     })
   },
   /** What a figure is called, how large it is, how many of it there are, what group it is in … */

@@ -26,6 +26,8 @@ export interface LadderCard {
   notes: string
   /** Swatches in grey: values only. */
   grey: boolean
+  /** A picture code of an address at which the figure is handed on, row by row, true where it is dark. */
+  code?: readonly (readonly boolean[])[]
 }
 
 interface CardText {
@@ -44,8 +46,16 @@ interface CardBox {
   height: number
   fill: string
 }
+interface CardCode {
+  kind: 'code'
+  x: number
+  y: number
+  /** Of its side. */
+  size: number
+  dark: readonly (readonly boolean[])[]
+}
 /** Things on the card, mm from the upper left; text stands on its line. */
-export type CardItem = CardText | CardBox
+export type CardItem = CardText | CardBox | CardCode
 
 /** A page, A5 lying; what does not fit goes on another below it. */
 export const CARD_MM = { width: 210, height: 148 } as const
@@ -87,6 +97,11 @@ const LEADING = 0.42
 
 const shown = (lab: Lab, grey: boolean): string =>
   hexOfLab(grey ? { L: lab.L, a: 0, b: 0 } : { L: lab.L, a: lab.a, b: lab.b })
+
+/** Side of a picture code, mm: large enough that a telephone tells its signs apart. */
+const CODE_MM = 116
+const HANDED_ON =
+  'Scanned, this opens the figure with its ladder, puddles and coats, mixed from your own bottles. All of it stands in the code: no server sees it.'
 
 /** How much of a swatch shows what it comes to in its coats. */
 const COATED = 0.35
@@ -173,5 +188,12 @@ export function layoutCard(card: LadderCard): CardItem[] {
   )
   list('Glazes of life', card.accents)
   if (card.notes) lines(`Notes: ${card.notes}`, 8)
+  if (card.code) {
+    const top = cardPages(items) * CARD_MM.height
+    text(EDGE, top + 16, 11, card.title, true)
+    wrapped(HANDED_ON, 70, 9).forEach((line, i) => text(EDGE, top + 24 + 4.5 * i, 9, line))
+    const x = CARD_MM.width - EDGE - CODE_MM
+    items.push({ kind: 'code', x, y: top + EDGE, size: CODE_MM, dark: card.code })
+  }
   return items
 }

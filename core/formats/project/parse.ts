@@ -58,7 +58,7 @@ function wrongWith(data: unknown, paintIds: ReadonlySet<string>) {
 }
 
 /** Checks data that claims to be a project; every issue has the path of what was wrong. */
-function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<Project> {
+export function checkProject(data: unknown, paintIds: ReadonlySet<string>): ReadResult<Project> {
   const newest = recognised(data)
   if (!newest.ok) return newest
   const { issues, project } = wrongWith(newest.value, paintIds)

@@ -23,7 +23,11 @@ import { BELOW } from '../../../stores/range/sheet'
 import { usePath } from '../path/usePath'
 
 /** The recipe card of the open figure: true swatches, drops, thinning, path and notes. */
-export function useCard(notes: Readonly<Ref<string>>, grey: Readonly<Ref<boolean>>) {
+export function useCard(
+  notes: Readonly<Ref<string>>,
+  grey: Readonly<Ref<boolean>>,
+  code?: Readonly<Ref<LadderCard['code']>>,
+) {
   const store = useProject()
   const ladder = useLadder()
   const coats = useCoats()
@@ -103,6 +107,7 @@ export function useCard(notes: Readonly<Ref<string>>, grey: Readonly<Ref<boolean
       accents: accentLines.value,
       notes: notes.value,
       grey: grey.value,
+      ...(code?.value ? { code: code.value } : {}),
     }
   })
 }
