@@ -4,7 +4,7 @@ import type { ReadResult } from '../issues'
 import { KNOWN_WORDS } from './knownWords'
 
 /** Letters of a fragment at most, and what it may unpack to, bytes: a figure with thirty coats takes a tenth. */
-export const MOST_LETTERS = 40_000
+const MOST_LETTERS = 40_000
 const MOST_UNPACKED = 400_000
 /** What the first letter says of how the rest is written. */
 const WAY = '1'
