@@ -40,6 +40,11 @@ const goals = computed(() => [
   { key: NEW, name: 'a commission of its own' },
   ...shelf.onShelf.filter(({ broken }) => !broken).map(({ id, name }) => ({ key: id, name })),
 ])
+/** Of the link as a whole it is said in a sentence, of what stands in it with its place. */
+const why = computed(() => {
+  const [first] = issues.value
+  return first?.place === 'the link' ? `The link ${first.message}` : issueWords(issues.value)
+})
 const busy = ref(false)
 async function put(): Promise<void> {
   busy.value = true
@@ -98,7 +103,7 @@ async function put(): Promise<void> {
       <header class="head">
         <h1>This link brings no figure</h1>
       </header>
-      <p role="alert">{{ issueWords(issues) }}.</p>
+      <p role="alert">{{ why }}.</p>
       <p class="soft">
         Ask for it anew: on the card of a figure stands “Copy a link to this figure”. Copy all of
         it, to its last letter.
@@ -180,6 +185,8 @@ ol {
   width: 20px;
   height: 20px;
   margin-right: 6px;
+  /* White keeps its edge on a light ground. */
+  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 25%);
 }
 @media (max-width: 640px) {
   .view {
