@@ -7,6 +7,9 @@ import { otherBottles } from './otherBottles'
 import type { StoredPuddle } from './storedPuddle'
 import type { NewId } from './takenOver'
 
+/** What of a figure is handed on; versions, photographs, and what was done at the bench stay at home. */
+export const HANDED_ON = ['tone', 'ladder', 'coats', 'accents'] as const
+
 /** Two bottles for which one stands are that one, with the drops of both. */
 function merged(parts: readonly PuddlePart[]): PuddlePart[] {
   const found = new Map<string, PuddlePart>()
@@ -41,9 +44,8 @@ export function takeGiven(
       }),
   )
   const id = newId()
-  const what = ['tone', 'ladder', 'coats', 'accents'] as const
   const own = whole.filter(({ letDown }) => !letDown)
-  const taken = takenFrom(figure, own, id, what, newId)
+  const taken = takenFrom(figure, own, id, HANDED_ON, newId)
   const poured = taken.puddles.map((one) => ({
     ...one,
     parts: one.parts.map(({ of, drops }) => {

@@ -1,14 +1,13 @@
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
-import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
 import { starterPaints } from '../../paint/starter'
-import { titaniumWhite } from '../../paint/starter/titaniumWhite'
 import { VERSION } from '../../project/commission'
 import type { Project } from '../../project/commission'
 import { takenFrom } from '../../project/copies'
 import type { Figure } from '../../project/figure'
+import { HANDED_ON } from '../../project/takeGiven'
 import { bottlesNamed } from '../../project/otherBottles'
 import type { StepKey } from '../../project/steps'
 import { stepOf, stepPuddle } from '../../project/storedPuddle'
@@ -20,6 +19,7 @@ import type { ReadResult } from '../issues'
 import { issuesOf } from '../json'
 import { checkProject } from '../project/parse'
 import { dataOf, fragmentOf } from './fragment'
+import { inWhite } from './inWhite'
 import { linkSchema } from './schema'
 import type { Told, ToldBottle } from './schema'
 import * as v from 'valibot'
@@ -33,23 +33,17 @@ export interface GivenFigure {
 
 /** What it is called within a link; whoever takes it gives it ids of their own. */
 const ID = 'f'
-/** What of a figure goes along; versions, photographs, and what was done at the bench stay at home. */
-const GOES = ['tone', 'ladder', 'coats', 'accents'] as const
 const starterIds = new Set(starterPaints.map(({ id }) => id))
 
 const told = ({ L, a, b }: Lab): Told => [L, a, b].map((value) => Number(value.toFixed(1))) as Told
 
 function toldBottle(paint: Paint): ToldBottle {
   const { id, name, kind = 'paint', pigments, opacity, hazards, finish } = paint
-  const inWhite = mixPaints([
-    { paint, drops: 1 },
-    { paint: titaniumWhite, drops: 9 },
-  ])
   return {
     ...{ id, name, kind, pigments, opacity, hazards },
     ...(finish ? { finish } : {}),
     lab: told(labOf(opaqueReflectance(paint))),
-    tint: told(labOf(opaqueReflectance(inWhite))),
+    tint: told(inWhite(paint)),
   }
 }
 
@@ -87,7 +81,7 @@ export function figureLink(
     parts: [...parts],
   }))
   let n = 0
-  const taken = takenFrom(source, [...own, ...steps], ID, GOES, () => `p${++n}`)
+  const taken = takenFrom(source, [...own, ...steps], ID, HANDED_ON, () => `p${++n}`)
   const { name, note, kind, size, many, said } = source
   const figure = {
     name,

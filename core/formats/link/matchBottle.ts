@@ -2,10 +2,9 @@ import { deltaE00 } from '../../colour/deltaE00'
 import { labOf } from '../../colour/lab'
 import type { Lab } from '../../colour/lab'
 import { estimatePaint } from '../../paint/calibration/estimatePaint'
-import { mixPaints } from '../../paint/mix'
 import { opaqueReflectance } from '../../paint/opaque'
 import type { Paint } from '../../paint/paint'
-import { titaniumWhite } from '../../paint/starter/titaniumWhite'
+import { inWhite } from './inWhite'
 import type { Told, ToldBottle } from './schema'
 
 /**
@@ -26,15 +25,6 @@ export interface LikeBottle {
  * @example likeBottles(told, paints).length // 6
  */
 export function likeBottles({ lab, tint }: ToldBottle, own: readonly Paint[]): LikeBottle[] {
-  const inWhite = (paint: Paint): Lab =>
-    labOf(
-      opaqueReflectance(
-        mixPaints([
-          { paint, drops: 1 },
-          { paint: titaniumWhite, drops: 9 },
-        ]),
-      ),
-    )
   return own
     .map((paint) => ({
       id: paint.id,
