@@ -75,19 +75,17 @@ export function storeOf(storeName: StoreName) {
     getItem: async <T>(key: string): Promise<T | null> => (await whole()).getItem<T>(key),
     setItem: async <T>(key: string, value: T): Promise<T> => (await whole()).setItem(key, value),
     /**
-     * Writes, or takes out what is written as nothing, and has it committed without another word from the page, which
-     * may be busy or gone by then: localForage's own way ends when the page hears that it was taken.
+     * Writes and has it committed without another word from the page, which may be busy or gone by then: localForage's
+     * own way ends when the page hears that it was taken.
      */
-    putNow: async (key: string, value: string | undefined): Promise<void> => {
+    putNow: async (key: string, value: string): Promise<void> => {
       const database = await connected()
       if (!database) {
-        const kept = await whole()
-        return value === undefined ? kept.removeItem(key) : void (await kept.setItem(key, value))
+        await (await whole()).setItem(key, value)
+        return
       }
       const change = database.transaction(storeName, 'readwrite')
-      const there = change.objectStore(storeName)
-      if (value === undefined) there.delete(key)
-      else there.put(value, key)
+      change.objectStore(storeName).put(value, key)
       change.commit()
       return new Promise((resolve, reject) => {
         change.oncomplete = () => resolve()

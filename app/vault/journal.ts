@@ -41,8 +41,8 @@ export { keptTwice as journalKept } from './twice'
 export const dropJournals = (keys: readonly string[]): void => keys.forEach(dropTwice)
 export const dropOwnJournal = (id: string): void => dropJournals([keyOf(id)])
 
-function read(key: string): JournalEntry | undefined {
-  const entry = readTwice(key) as JournalEntry | undefined
+function read(key: string): (JournalEntry & { count?: number }) | undefined {
+  const entry = readTwice(key) as (JournalEntry & { count?: number }) | undefined
   return typeof entry?.base === 'string' && [entry.patches, entry.figures].every(Array.isArray)
     ? entry
     : undefined
@@ -51,7 +51,7 @@ function read(key: string): JournalEntry | undefined {
 /** Once what a browser that was killed had in hand is among the entries. */
 export const journalsRecalled = (id: string): Promise<void> => recall(`${KEY}${id} `)
 
-/** Entries that tabs have left of a commission; those of tabs at work are among them. */
+/** Entries that tabs have left of a commission, the newest last; those of tabs at work are among them. */
 export function journalsOf(id: string): { key: string; entry: JournalEntry }[] {
   try {
     return Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '')
@@ -60,6 +60,7 @@ export function journalsOf(id: string): { key: string; entry: JournalEntry }[] {
         const entry = read(key)
         return entry ? [{ key, entry }] : []
       })
+      .sort((one, other) => (one.entry.count ?? 0) - (other.entry.count ?? 0))
   } catch {
     return []
   }

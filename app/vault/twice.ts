@@ -7,7 +7,9 @@ import { storeOf } from './database'
  */
 const store = storeOf('notes')
 let count = 0
-const waiting = new Map<string, string | undefined>()
+/** Later visits count on, whatever they know of earlier ones. */
+const counted = (): number => (count = Math.max(count + 1, Date.now()))
+const waiting = new Map<string, string>()
 let running: Promise<unknown> = Promise.resolve()
 
 /** So many are on their way at once; what comes faster waits, and only the last of it. */
@@ -29,7 +31,7 @@ function next(): Promise<unknown> {
     })
   return written
 }
-function later(key: string, text: string | undefined): void {
+function later(key: string, text: string): void {
   waiting.delete(key)
   waiting.set(key, text)
   running = Promise.all([running, next()])
@@ -40,9 +42,7 @@ export async function keptTwice(): Promise<void> {
 }
 
 export function keepTwice<T extends object>(key: string, value: T): void {
-  // Later visits count on, whatever they know of earlier ones.
-  count = Math.max(count + 1, Date.now())
-  const text = JSON.stringify({ ...value, count })
+  const text = JSON.stringify({ ...value, count: counted() })
   try {
     localStorage.setItem(key, text)
   } catch {
@@ -50,13 +50,19 @@ export function keepTwice<T extends object>(key: string, value: T): void {
   }
   later(key, text)
 }
+/**
+ * That it was dropped is kept in its place: the first place takes that seconds later too, and a browser that is killed
+ * before would bring back what was dropped, to be made again over what is newer.
+ */
 export function dropTwice(key: string): void {
   try {
+    // The clock may have been set back since it was kept.
+    count = Math.max(count, countOf(localStorage.getItem(key)))
     localStorage.removeItem(key)
   } catch {
     // It could not be written either.
   }
-  later(key, undefined)
+  later(key, JSON.stringify({ dropped: true, count: counted() }))
 }
 
 function parsed(text: string | null): { count?: unknown } | undefined {
@@ -71,9 +77,10 @@ const countOf = (text: string | null): number => {
   const known = parsed(text)?.count
   return typeof known === 'number' ? known : -1
 }
+const wasDropped = (text: string): boolean => parsed(text)?.dropped === true
 
 /** What is kept under a key, as it was written; nothing where there is none or it is none of ours. */
-export function readTwice(key: string): unknown {
+export function readTwice(key: string): { count?: unknown } | undefined {
   try {
     return parsed(localStorage.getItem(key))
   } catch {
@@ -81,14 +88,23 @@ export function readTwice(key: string): unknown {
   }
 }
 
+/** So long the first place may bring back what was dropped, ms; browsers write it within minutes. */
+const BROUGHT_BACK_MS = 7 * 86_400_000
+
 /** What only the database has, or has newer, of keys that begin so comes to where it is read. */
 export async function recall(beginning: string): Promise<void> {
   try {
     for (const key of await store.keys()) {
       if (!key.startsWith(beginning)) continue
       const text = await store.getItem<string>(key)
-      if (text !== null && countOf(text) > countOf(localStorage.getItem(key)))
-        localStorage.setItem(key, text)
+      if (text === null) continue
+      const newer = countOf(text) > countOf(localStorage.getItem(key))
+      if (!wasDropped(text)) {
+        if (newer) localStorage.setItem(key, text)
+        continue
+      }
+      if (newer) localStorage.removeItem(key)
+      if (countOf(text) < Date.now() - BROUGHT_BACK_MS) await store.removeItem(key)
     }
   } catch {
     // Where storage is refused there is nothing to recall.

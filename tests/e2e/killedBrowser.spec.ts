@@ -16,7 +16,7 @@ interface Change {
   room: string
   /** `kill` tells what is typed before one kill from what was typed before another. */
   begin?: (page: Page, kill: number) => Promise<void>
-  step: (page: Page, n: number) => Promise<void>
+  step: (page: Page, n: number, kill: number) => Promise<void>
   read: (page: Page) => Promise<string>
 }
 const note = (page: Page) => page.getByLabel('Note', { exact: true })
@@ -29,6 +29,11 @@ const called = (page: Page) => page.getByRole('textbox', { name: 'Name', exact: 
 const valueOf = async (at: ReturnType<typeof slider>) =>
   (await at.getAttribute('aria-valuenow')) ?? (await at.inputValue())
 
+/** One way, and the other way before the next kill: no value is told twice before one kill, nor the one of before it. */
+const oneWay = (at: typeof slider, more: string, less: string): Pick<Change, 'step'> => ({
+  step: (page, _, kill) => page.keyboard.press(kill % 2 ? less : more),
+})
+
 const changes: Record<string, Change> = {
   'a word': {
     room: '/figures',
@@ -38,14 +43,14 @@ const changes: Record<string, Change> = {
   },
   'a slider': {
     room: '/ladder',
-    begin: (page) => slider(page).focus(),
-    step: (page, n) => page.keyboard.press(n % 30 < 15 ? 'ArrowRight' : 'ArrowLeft'),
+    begin: (page, kill) => slider(page).press(kill % 2 ? 'End' : 'Home'),
+    ...oneWay(slider, 'ArrowRight', 'ArrowLeft'),
     read: (page) => valueOf(slider(page)),
   },
   drops: {
     room: '/ladder',
     begin: (page) => drops(page).focus(),
-    step: (page, n) => page.keyboard.press(n % 20 < 10 ? '+' : '-'),
+    ...oneWay(drops, '+', '-'),
     read: (page) => valueOf(drops(page)),
   },
   'a number': {
@@ -114,11 +119,12 @@ async function killedIn(
     await begin?.(page, kill)
     const told: { at: number; value: string }[] = []
     for (let n = 0, start = Date.now(); Date.now() < start + ms; n++) {
-      await step(page, n)
+      await step(page, n, kill)
       const value = await read(page)
       if (value !== told.at(-1)?.value) told.push({ at: Date.now(), value })
     }
     const killedAt = Date.now()
+
     for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
     await browser.close().catch(() => undefined)
     ;({ browser, page } = await open())
