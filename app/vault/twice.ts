@@ -65,7 +65,7 @@ export function dropTwice(key: string): void {
   later(key, JSON.stringify({ dropped: true, count: counted() }))
 }
 
-function parsed(text: string | null): { count?: unknown } | undefined {
+function parsed(text: string | null): { count?: unknown; dropped?: unknown } | undefined {
   try {
     const value = JSON.parse(text ?? 'null') as unknown
     return typeof value === 'object' && value !== null ? value : undefined

@@ -1,11 +1,12 @@
-import { chromium, expect, test } from '@playwright/test'
+import { chromium } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { readFile, readdir } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { seeded } from '../../core'
+import { seeded } from '../../core/numbers/seeded'
 import { thorough } from '../thorough'
+import { expect, test } from './start'
 
 /** Nothing older than this is lost where every process of a browser is killed, ms (docs/reliability.md). */
 const OLDER_MS = 500
@@ -30,7 +31,7 @@ const valueOf = async (at: ReturnType<typeof slider>) =>
   (await at.getAttribute('aria-valuenow')) ?? (await at.inputValue())
 
 /** One way, and the other way before the next kill: no value is told twice before one kill, nor the one of before it. */
-const oneWay = (at: typeof slider, more: string, less: string): Pick<Change, 'step'> => ({
+const oneWay = (more: string, less: string): Pick<Change, 'step'> => ({
   step: (page, _, kill) => page.keyboard.press(kill % 2 ? less : more),
 })
 
@@ -44,13 +45,13 @@ const changes: Record<string, Change> = {
   'a slider': {
     room: '/ladder',
     begin: (page, kill) => slider(page).press(kill % 2 ? 'End' : 'Home'),
-    ...oneWay(slider, 'ArrowRight', 'ArrowLeft'),
+    ...oneWay('ArrowRight', 'ArrowLeft'),
     read: (page) => valueOf(slider(page)),
   },
   drops: {
     room: '/ladder',
     begin: (page) => drops(page).focus(),
-    ...oneWay(drops, '+', '-'),
+    ...oneWay('+', '-'),
     read: (page) => valueOf(drops(page)),
   },
   'a number': {

@@ -1,14 +1,15 @@
-import { chromium, expect, test } from '@playwright/test'
+import { chromium } from '@playwright/test'
 import type { BrowserContext } from '@playwright/test'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { seeded } from '../../core'
-import { thorough } from '../thorough'
+import { seeded } from '../../core/numbers/seeded'
+import { many } from '../thorough'
+import { expect, test } from './start'
 
 /** What is older than this when a page is killed has to be there again, ms. */
 const OLDER_MS = 100
-const KILLS = thorough ? 500 : 3
+const KILLS = many(500, 2)
 
 /**
  * A page is killed by its renderer (`chrome://crash`, as when memory runs out) at a random moment of a drag that never

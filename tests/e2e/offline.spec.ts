@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import type { Server } from 'node:http'
@@ -8,8 +7,10 @@ import { join } from 'node:path'
 import { entrance, rooms } from '../../app/rooms'
 import { createApp } from '../../server/app'
 import { closeWith } from '../../server/closing'
+import { expect, test } from './start'
 
-test.use({ serviceWorkers: 'allow' })
+// A server that is gone is told in the console.
+test.use({ serviceWorkers: 'allow', faulty: true })
 
 /** A server of the test's own, which it may stop and start again. */
 class OwnServer {

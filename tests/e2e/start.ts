@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import { chromium, expect, test as base } from '@playwright/test'
 import type { BrowserContext, FileChooser, Locator, Page, TestInfo } from '@playwright/test'
 import axe from 'axe-core'
+import { ONE_COLLECTOR } from '../../playwright.config'
 import { thorough } from '../thorough'
 
 /** What a page knows of WebGL where no test looks at a form: a software renderer would draw it all the same. */
@@ -55,7 +56,9 @@ export const test = base.extend<Watched & { page: Page }, { profile: BrowserCont
   ) => {
     // Long tasks are traced through a browser of the test's own.
     if (apart || tags.includes('@traced') || isMobile || serviceWorkers === 'allow') {
-      const browser = await chromium.launch(project.use.launchOptions)
+      const { args, ...options } = project.use.launchOptions!
+      const own = tags.includes('@traced') ? args?.filter((arg) => arg !== ONE_COLLECTOR) : args
+      const browser = await chromium.launch({ ...options, args: own })
       await use(await browser.newContext({ isMobile, hasTouch, viewport, serviceWorkers, baseURL }))
       return browser.close()
     }

@@ -13,7 +13,18 @@ async function type(page: Page, words: string): Promise<void> {
   await expect(note(page)).toBeFocused()
 }
 
-test('what is typed is kept before the field is left: reload, another address, a packed file, another tab', async ({
+/** All that the database holds of commissions. */
+const storedText = (page: Page): Promise<string> =>
+  page.evaluate(async () => {
+    const open = indexedDB.open('cobaltfinch')
+    await new Promise((ready) => open.addEventListener('success', ready))
+    const all = open.result.transaction('work').objectStore('work').getAll()
+    await new Promise((ready) => all.addEventListener('success', ready))
+    open.result.close()
+    return JSON.stringify(all.result)
+  })
+
+test('what is typed is kept before the field is left: reload, another address, hidden, closed, a packed file, another tab', async ({
   page,
   context,
 }) => {
@@ -26,6 +37,25 @@ test('what is typed is kept before the field is left: reload, another address, a
   await page.goto('/box')
   await page.goto('/figures')
   await expect(note(page)).toHaveValue('north light')
+
+  // A page that is hidden may never be shown again: what was typed is stored, the field entered or not.
+  await type(page, 'not at noon')
+  await page.evaluate(() => {
+    Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true })
+    document.dispatchEvent(new Event('visibilitychange'))
+  })
+  await expect.poll(() => storedText(page)).toContain('not at noon')
+  await page.evaluate(() => Reflect.deleteProperty(document, 'visibilityState'))
+
+  // Closed, as by a tab's cross, while the field has the focus.
+  const closed = await context.newPage()
+  await closed.goto('/figures')
+  await type(closed, 'by the cross')
+  await closed.close()
+  const opened = await context.newPage()
+  await opened.goto('/figures')
+  await expect(note(opened)).toHaveValue('by the cross')
+  await opened.close()
 
   await type(page, 'lamp at 5000 K')
   const packed = page.waitForEvent('download')
