@@ -8,6 +8,7 @@ import { rooms } from './rooms'
 import { useBackup } from './stores/backup'
 import { useProject } from './stores/project/project'
 import { useArrival } from './keys/useArrival'
+import { useHeldFocus } from './keys/useHeldFocus'
 import { useBackupReminder } from './keys/useBackupReminder'
 import { useKeys } from './keys/useKeys'
 import { helpShown, tourShown } from './parts/helpShown'
@@ -69,6 +70,8 @@ const RestNotice = later(() => import('./parts/rests/RestNotice.vue'))
 const decided = computed(() => inside.value && store.figure.stack !== undefined)
 const main = ref<HTMLElement>()
 useArrival(main)
+const space = ref<HTMLElement>()
+useHeldFocus(space)
 /** Past the rooms to the room itself. */
 function skip(): void {
   const here = main.value?.querySelector<HTMLElement>('main')
@@ -98,7 +101,7 @@ function skip(): void {
       <FieldSwitch v-model="field" />
       <SaveState v-if="inside" class="save" />
     </nav>
-    <div class="space">
+    <div ref="space" class="space">
       <div id="room" ref="main" class="room-space">
         <DeskTrouble :inside="inside" />
         <TroubleNote v-if="backup.trouble" :text="backup.trouble" @close="backup.trouble = ''" />
