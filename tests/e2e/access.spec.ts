@@ -55,7 +55,7 @@ for (const width of WIDTHS) {
       for (const { room, ground } of mine) {
         await test.step(`${room} on the ${ground} ground`, async () => {
           await enter(page, room, ground, width)
-          await accessible(page)
+          await accessible(page, true)
           expect(await sideways(page)).toBeLessThanOrEqual(0)
           expect(await tooSmall(page, width < 500 ? 44 : 24)).toEqual([])
           // As narrow as a phone's screen is, or a page at 400 % (WCAG 2.2, 1.4.10).

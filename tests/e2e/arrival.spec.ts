@@ -19,32 +19,27 @@ const crowds = {
   Eye: [52, 235],
 } as const
 
-test('no room is more crowded than it was', async ({ page }) => {
-  await page.goto('/figures')
-  for (const [room, [controls, words]] of Object.entries(crowds)) {
-    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
-    await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
-    const crowd = await crowdOf(page)
-    expect(crowd.controls, `controls in ${room}`).toBeLessThanOrEqual(controls)
-    expect(crowd.words, `words in ${room}`).toBeLessThanOrEqual(words)
-  }
-})
+/** What the title says, where it is told. */
+const titles: Partial<Record<string, RegExp>> = {
+  Ladder: /^Ladder · Isaura.* · Low Tide · Cobaltfinch$/,
+  Coats: /^Coats · Isaura/,
+  Box: /^Box · Low Tide/,
+}
 
-test('in a new room the title says where one is, and the focus is on its heading', async ({
+test('in a new room the title says where one is, the focus is on its heading, and it is no more crowded than it was', async ({
   page,
 }) => {
   await page.goto('/figures')
   await expect(page).toHaveTitle('Figures · Low Tide · Cobaltfinch')
-  for (const [room, title] of [
-    ['Ladder', /^Ladder · Isaura.* · Low Tide · Cobaltfinch$/],
-    ['Coats', /^Coats · Isaura/],
-    ['Box', /^Box · Low Tide/],
-  ] as const) {
+  for (const [room, [controls, words]] of Object.entries(crowds)) {
     await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: room }).click()
-    await expect(page).toHaveTitle(title)
     await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
     // It opens at its top, however far down the one before was read.
     await expect(page.getByRole('heading', { level: 1 })).toBeInViewport()
+    if (titles[room]) await expect(page).toHaveTitle(titles[room])
+    const crowd = await crowdOf(page)
+    expect(crowd.controls, `controls in ${room}`).toBeLessThanOrEqual(controls)
+    expect(crowd.words, `words in ${room}`).toBeLessThanOrEqual(words)
     await page.locator('main').first().hover()
     await page.mouse.wheel(0, 600)
   }

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { unzipSync } from 'fflate'
 import { store, storedAt } from '../fixtures/stored'
 import { png } from '../fixtures/pictures'
-import { accessible, expect, give, saved, test } from './start'
+import { accessible, again, expect, give, saved, test } from './start'
 
 test.use({ apart: true })
 
@@ -100,38 +100,39 @@ test('work that was put aside is compared, taken back as a commission of its own
   await expect(page.getByRole('button', { name: /put aside/ })).toHaveCount(0)
 })
 
-test('a picture that was replaced and taken off comes back by undo, and is freed at the next visit', async ({
-  page,
-}) => {
-  const kept = () =>
-    page.evaluate(async () => {
-      const open = indexedDB.open('cobaltfinch')
-      await new Promise((ready) => open.addEventListener('success', ready))
-      const all = open.result.transaction('photos').objectStore('photos').count()
-      await new Promise((ready) => all.addEventListener('success', ready))
-      open.result.close()
-      return all.result
-    })
-  await page.goto('/figures')
-  const picture = page.getByRole('img', { name: /is painted after/ })
-  const buffer = png(40, 30, () => [90, 60, 40])
-  for (const name of ['one.png', 'two.png']) {
-    const file = { name, mimeType: 'image/png', buffer }
-    await give(page.getByRole('button', { name: 'Another picture…' }), file)
-    await expect(picture).toHaveAttribute('alt', new RegExp(name))
-  }
-  // What follows at once would be one step of undo with it.
-  await page.waitForTimeout(1300)
-  await page.getByRole('button', { name: 'Take it off' }).click()
-  await expect(picture).toHaveCount(0)
-  expect(await kept()).toBe(2)
-  await page.keyboard.press('Control+z')
-  await expect(picture).toHaveAttribute('alt', /two\.png/)
-  await saved(page)
-  await page.reload()
-  await expect.poll(kept).toBe(1)
-  await page.getByRole('button', { name: 'Take it off' }).click()
-  await saved(page)
-  await page.reload()
-  await expect.poll(kept).toBe(0)
-})
+again(
+  'a picture that was replaced and taken off comes back by undo, and is freed at the next visit',
+  async ({ page }) => {
+    const kept = () =>
+      page.evaluate(async () => {
+        const open = indexedDB.open('cobaltfinch')
+        await new Promise((ready) => open.addEventListener('success', ready))
+        const all = open.result.transaction('photos').objectStore('photos').count()
+        await new Promise((ready) => all.addEventListener('success', ready))
+        open.result.close()
+        return all.result
+      })
+    await page.goto('/figures')
+    const picture = page.getByRole('img', { name: /is painted after/ })
+    const buffer = png(40, 30, () => [90, 60, 40])
+    for (const name of ['one.png', 'two.png']) {
+      const file = { name, mimeType: 'image/png', buffer }
+      await give(page.getByRole('button', { name: 'Another picture…' }), file)
+      await expect(picture).toHaveAttribute('alt', new RegExp(name))
+    }
+    // What follows at once would be one step of undo with it.
+    await page.waitForTimeout(1300)
+    await page.getByRole('button', { name: 'Take it off' }).click()
+    await expect(picture).toHaveCount(0)
+    expect(await kept()).toBe(2)
+    await page.keyboard.press('Control+z')
+    await expect(picture).toHaveAttribute('alt', /two\.png/)
+    await saved(page)
+    await page.reload()
+    await expect.poll(kept).toBe(1)
+    await page.getByRole('button', { name: 'Take it off' }).click()
+    await saved(page)
+    await page.reload()
+    await expect.poll(kept).toBe(0)
+  },
+)

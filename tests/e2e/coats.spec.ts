@@ -1,7 +1,5 @@
 import { again, accessible, expect, pick, picked, saved, test } from './start'
 
-test.use({ forms: true })
-
 test('a stack is started from a method, reordered by drag and by keys, answered, and kept', async ({
   page,
 }) => {
@@ -58,18 +56,6 @@ test('a stack is started from a method, reordered by drag and by keys, answered,
   await expect(answers.getByText(/To bring the end back/)).toBeVisible()
   await rows.nth(4).focus()
   await expect(answers.getByText(/Before or after the next coat/)).toBeVisible()
-
-  // The form is painted so far as one asks.
-  const form = page.getByRole('img', { name: /painted with this ladder/ })
-  const so = page.getByRole('slider', { name: 'Painted so far' })
-  await expect(so).toHaveAttribute('aria-valuetext', 'finished')
-  const finished = await form.screenshot()
-  await so.press('Home')
-  await expect(so).toHaveAttribute('aria-valuetext', 'the bare undercoat')
-  await expect.poll(async () => (await form.screenshot()).equals(finished)).toBe(false)
-  await so.press('ArrowRight')
-  await expect(so).toHaveAttribute('aria-valuetext', 'coat 1 of 9, base coat')
-  await so.press('End')
 
   // Medium, a side of its own, wet and dry, and a hand that lays otherwise than usual.
   await pick(rows.nth(6), 'Thinned with', 'medium')

@@ -143,8 +143,11 @@ const WCAG: axe.RunOptions = {
   resultTypes: ['violations'],
 }
 
-/** WCAG 2.2 A and AA by axe, which a page is given once, when what was on its way in or out has come to rest. */
-export async function accessible(page: Page): Promise<void> {
+/**
+ * WCAG 2.2 A and AA by axe, which a page is given once, when what was on its way in or out has come to rest.
+ * @param contrast of letters too, which takes as long as all the rest; each room is asked for it once.
+ */
+export async function accessible(page: Page, contrast = thorough): Promise<void> {
   await page.evaluate(() => {
     const ends = ({ playState, effect }: Animation) =>
       playState === 'running' && effect?.getComputedTiming().iterations !== Infinity
@@ -154,7 +157,7 @@ export async function accessible(page: Page): Promise<void> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
   const { violations } = await page.evaluate(
     (options) => (window as unknown as { axe: typeof axe }).axe.run(document, options),
-    WCAG,
+    { ...WCAG, rules: { ...WCAG.rules, 'color-contrast': { enabled: contrast } } },
   )
   expect(
     violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`),

@@ -112,6 +112,18 @@ test.describe('with forms', () => {
       .not.toBe(before)
     await dialog.getByRole('button', { name: 'All over' }).click()
     await expect(told).toContainText('all over, about 100% of the skin')
+    await page.keyboard.press('Escape')
+
+    // The form is painted so far as one asks.
+    const whole = page.getByRole('img', { name: /painted with this ladder/ })
+    const so = page.getByRole('slider', { name: 'Painted so far' })
+    await expect(so).toHaveAttribute('aria-valuetext', 'finished')
+    const finished = await whole.screenshot()
+    await so.press('Home')
+    await expect(so).toHaveAttribute('aria-valuetext', 'the bare undercoat')
+    await expect.poll(async () => (await whole.screenshot()).equals(finished)).toBe(false)
+    await so.press('ArrowRight')
+    await expect(so).toHaveAttribute('aria-valuetext', 'coat 1 of 8, base coat')
   })
 })
 
