@@ -228,7 +228,7 @@ describe('rooms', () => {
           disposePinia(pinia)
         },
       ),
-      { numRuns: many(5000, 4) },
+      { numRuns: many(5000, 2) },
     )
   })
 })

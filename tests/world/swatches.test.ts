@@ -52,7 +52,7 @@ describe('films over black and white', () => {
   it('a quarter thicker or thinner than told: unseen mixes within 3, and the band holds two in three', () => {
     for (const seed of SEEDS) {
       const { random, normal } = chance(seed)
-      const found = Array.from({ length: many(60, 40) }, () => {
+      const found = Array.from({ length: many(60, 30) }, () => {
         const bottle = anySingle(random, normal)
         const real = 20 * Math.exp(0.25 * normal())
         const ends = exactCoats([{ paint: bottle, thicknessUm: real }], exactGrounds)
@@ -96,7 +96,7 @@ describe('a tint', () => {
   it('in another white than the one told is refused at most once in twenty', () => {
     for (const seed of SEEDS) {
       const { random, normal } = chance(seed)
-      const refused = Array.from({ length: many(80, 40) }, () => {
+      const refused = Array.from({ length: many(80, 30) }, () => {
         const bottle = anySingle(random, normal)
         try {
           calibratePaint(tintOf(bottle, singleBottle(white, normal), normal))
@@ -112,7 +112,7 @@ describe('a tint', () => {
 
   it('in the white told, unseen mixes are within 1.5 on average', () => {
     const { random, normal } = chance(3)
-    const found = Array.from({ length: many(80, 40) }, () => {
+    const found = Array.from({ length: many(80, 30) }, () => {
       const bottle = anySingle(random, normal)
       return unseen(calibratePaint(tintOf(bottle, white, normal)), bottle, random).off
     })

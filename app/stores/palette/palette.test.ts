@@ -80,7 +80,7 @@ describe('amounts', () => {
         progression: ['burnt-umber', 'red-iron-oxide', 'yellow-ochre', 'titanium-white'],
       },
     ]
-    for (let n = 0; n < many(14, 7); n++) {
+    for (let n = 0; n < many(14, 4); n++) {
       store.chooseFigure(one(store.project.figures).id)
       const usual = { way: undefined, family: undefined, bottles: undefined, steps: 7 } as const
       store.setPlan({ ...usual, maxPaints: 3, maxDrops: undefined, ...ways[n % ways.length]! })
