@@ -49,7 +49,9 @@ export function useHeldFocus(space: Ref<HTMLElement | undefined>): void {
   useMutationObserver(
     space,
     () => {
-      if (!last || takes(last) || document.activeElement !== document.body) return
+      // What is switched off loses it with the next picture only.
+      const fallen = [document.body, last].includes(document.activeElement as HTMLElement)
+      if (!last || takes(last) || !fallen) return
       const to = next(last)
       last = undefined
       to?.focus({ preventScroll: true })

@@ -30,6 +30,7 @@ for (const room of thorough ? ROOMS : ['/box/add', '/eye'])
     await page.goto(room)
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
     await expect(page.getByText(/Looking for|Working out/)).toHaveCount(0)
+    await expect(acts(page).first()).toBeVisible()
     const here = page.url()
     const lost: string[] = []
     const done = new Set<string>()
