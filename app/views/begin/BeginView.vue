@@ -63,7 +63,7 @@ const go = (): void => (last.value ? void whole() : void at.value++)
       <p v-if="page === 'kinds'" class="soft">one kind or several, each with its own size</p>
       <p v-else class="soft">{{ at + 1 }} of {{ pages.length }}</p>
       <label class="called">
-        Called
+        Commission
         <ElInput v-model="name" :maxlength="longest.name" aria-label="Name of the commission" />
       </label>
     </header>
