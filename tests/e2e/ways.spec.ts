@@ -113,6 +113,7 @@ test.describe('with forms', () => {
     await dialog.getByRole('button', { name: 'All over' }).click()
     await expect(told).toContainText('all over, about 100% of the skin')
     await page.keyboard.press('Escape')
+    await expect(dialog).toBeHidden()
 
     // The form is painted so far as one asks.
     const whole = page.getByRole('img', { name: /painted with this ladder/ })

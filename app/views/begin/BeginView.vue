@@ -126,7 +126,8 @@ p {
 .called {
   margin-left: auto;
   display: flex;
-  gap: 8px;
+  flex-wrap: wrap;
+  gap: 4px 8px;
   align-items: center;
 }
 .called > :deep(.el-input) {

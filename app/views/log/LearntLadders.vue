@@ -46,10 +46,8 @@ const strips = [
         <span class="soft">{{ words }}</span>
       </div>
       <p class="soft numbers">
-        Its drops are {{ off[0].toFixed(1) }} from the aims, mixed anew {{ off[1].toFixed(1) }}; ±{{
-          doubt[0].toFixed(1)
-        }}
-        → ±{{ doubt[1].toFixed(1) }}
+        Its drops are {{ off[0].toFixed(1) }} from the aims, mixed anew {{ off[1].toFixed(1) }};
+        known to ±{{ doubt[0].toFixed(1) }} now, to ±{{ doubt[1].toFixed(1) }} then
       </p>
       <FoldOut name="Its drops">
         <ul>

@@ -116,7 +116,9 @@ const beside = computed(() =>
             <ColourPatch :lab="paintColours(paint).tint" label="Its tint as readings have it" />
           </span>
           {{ paint.name }}
-          <span class="soft numbers">±{{ doubt(paintOf(paint.id)) }} → ±{{ doubt(paint) }}</span>
+          <span class="soft numbers">
+            known to ±{{ doubt(paintOf(paint.id)) }} now, to ±{{ doubt(paint) }} with them
+          </span>
         </li>
       </ul>
       <ElButton v-if="found.better" type="primary" @click="take">

@@ -62,7 +62,9 @@ const offWords = (off: number): string =>
             <ColourPatch v-if="labOfMove(move)" :lab="labOfMove(move)!" class="swatch" />
             <span>
               <b>{{ nameOfMove(move) }}</b>, {{ skinMoveWords(move, many) }}
-              <span class="soft">{{ move.before.toFixed(0) }} → {{ move.after.toFixed(0) }}</span>
+              <span class="soft">
+                brings it from {{ move.before.toFixed(0) }} off to {{ move.after.toFixed(0) }}
+              </span>
             </span>
           </p>
         </li>
