@@ -6,8 +6,8 @@ import type { Plugin } from 'vite'
 const TO = 'node_modules/.cache/core'
 
 /**
- * Rooms and stores take the core whole by its front door. Tests of theirs are each given it as one file, with the packages that it calls, since opening
- * its four hundred for every one of them takes longer than most of them do.
+ * Rooms and stores take the core whole by its front door. Tests of theirs are each given it as one file, with the
+ * packages that it calls, since opening its four hundred for every one of them takes longer than most of them do.
  */
 export function oneCore(): Plugin {
   const door = resolve('core/index.ts')

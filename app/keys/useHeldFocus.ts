@@ -4,9 +4,11 @@ import type { Ref } from 'vue'
 /** What a key acts on; a field that is typed into would open a keyboard on a tablet. */
 const ACTS = 'button, a[href], summary, [role=button], [role=spinbutton], [tabindex="0"]'
 
+/** Whether it is there and switched on; asked after every change of the page, so nothing is laid out for it. */
+const stands = (one: HTMLElement): boolean =>
+  one.isConnected && !one.matches(':disabled, [inert] *, [hidden], [hidden] *')
 /** Whether it can take the focus now. */
-const takes = (one: HTMLElement): boolean =>
-  one.isConnected && !one.matches(':disabled, [inert] *, [hidden] *') && one.checkVisibility()
+const takes = (one: HTMLElement): boolean => stands(one) && one.checkVisibility()
 
 /** So many places back, where nothing of where it was is left. */
 const BACK = 8
@@ -51,7 +53,7 @@ export function useHeldFocus(space: Ref<HTMLElement | undefined>): void {
     () => {
       // What is switched off loses it with the next picture only.
       const fallen = [document.body, last].includes(document.activeElement as HTMLElement)
-      if (!last || takes(last) || !fallen) return
+      if (!last || stands(last) || !fallen) return
       const to = next(last)
       last = undefined
       to?.focus({ preventScroll: true })

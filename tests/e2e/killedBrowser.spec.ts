@@ -125,7 +125,6 @@ async function killedIn(
       if (value !== told.at(-1)?.value) told.push({ at: Date.now(), value })
     }
     const killedAt = Date.now()
-
     for (const id of await processesOf(dir)) process.kill(id, 'SIGKILL')
     await browser.close().catch(() => undefined)
     ;({ browser, page } = await open())
