@@ -1,10 +1,8 @@
 import type { Page } from '@playwright/test'
 import { thorough } from '../thorough'
+import { everyRoom } from './everyRoom'
 import { accessible, expect, test } from './start'
 
-const ROOMS =
-  `/ /new /ladder /ladder?show=charts /ladder?show=form /range /figures /box /box/add /box/card /tone /tone/hide /coats
-  /accents /bench /log /log?show=critic /eye`.split(/\s+/)
 const GROUNDS = ['middle', 'dim', 'light']
 const WIDTHS = [1280, 768, 390]
 
@@ -41,7 +39,7 @@ const sideways = (page: Page): Promise<number> =>
   })
 
 // Each room once, on grounds and at widths in turn; with THOROUGH=1 every room on each ground at each width.
-const visits = ROOMS.flatMap((room, i) =>
+const visits = everyRoom.flatMap((room, i) =>
   thorough
     ? GROUNDS.flatMap((ground) => WIDTHS.map((width) => ({ room, ground, width })))
     : [{ room, ground: GROUNDS[i % 3]!, width: WIDTHS[Math.floor(i / 3 + i) % 3]! }],
@@ -71,7 +69,7 @@ test('twice as large, text set wide, colours of the system, nothing moving: all 
   page,
 }) => {
   await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' })
-  for (const room of thorough ? ROOMS : ['/ladder', '/coats', '/box']) {
+  for (const room of thorough ? everyRoom : ['/ladder', '/coats', '/box']) {
     await test.step(room, async () => {
       // 1280 by 800 at 200 % is half of each in CSS pixels.
       await enter(page, room, 'middle', 640)
@@ -108,7 +106,7 @@ test('twice as large, text set wide, colours of the system, nothing moving: all 
 })
 
 test('the size of letters that the browser is set to is kept to', async ({ page }) => {
-  for (const room of thorough ? ROOMS : ['/ladder', '/bench', '/range']) {
+  for (const room of thorough ? everyRoom : ['/ladder', '/bench', '/range']) {
     await enter(page, room, 'middle', 1280)
     const size = () =>
       page.evaluate(() => parseFloat(getComputedStyle(document.querySelector('main h1')!).fontSize))

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { unzipSync } from 'fflate'
-import { store, storedAt } from '../fixtures/stored'
+import { allStored, store, storedAt } from '../fixtures/stored'
 import { png } from '../fixtures/pictures'
 import { accessible, again, expect, give, saved, test } from './start'
 
@@ -103,15 +103,7 @@ test('work that was put aside is compared, taken back as a commission of its own
 again(
   'a picture that was replaced and taken off comes back by undo, and is freed at the next visit',
   async ({ page }) => {
-    const kept = () =>
-      page.evaluate(async () => {
-        const open = indexedDB.open('cobaltfinch')
-        await new Promise((ready) => open.addEventListener('success', ready))
-        const all = open.result.transaction('photos').objectStore('photos').count()
-        await new Promise((ready) => all.addEventListener('success', ready))
-        open.result.close()
-        return all.result
-      })
+    const kept = async () => (await allStored(page, 'photos')).length
     await page.goto('/figures')
     const picture = page.getByRole('img', { name: /is painted after/ })
     const buffer = png(40, 30, () => [90, 60, 40])

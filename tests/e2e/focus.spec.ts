@@ -1,11 +1,7 @@
 import type { Page } from '@playwright/test'
 import { thorough } from '../thorough'
+import { everyRoom } from './everyRoom'
 import { expect, test } from './start'
-
-const ROOMS =
-  `/ladder /ladder?show=form /coats /range /figures /box /box/add /tone /tone/hide /accents /bench /log /eye /new /`.split(
-    /\s+/,
-  )
 
 /** Acts of the room, in the order in which they stand. */
 const acts = (page: Page) =>
@@ -23,7 +19,7 @@ const focused = (page: Page): Promise<string | undefined> =>
       : at.outerHTML.slice(0, 120)
   })
 
-for (const room of thorough ? ROOMS : ['/box/add', '/eye'])
+for (const room of thorough ? everyRoom : ['/box/add', '/eye'])
   test(`in ${room} the focus is somewhere after each act by a key`, async ({ page }) => {
     test.setTimeout(900_000)
     page.on('dialog', (dialog) => void dialog.dismiss())

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { unpackCommission } from '../../core'
+import { allStored } from '../fixtures/stored'
 import { ids } from './marshPatrol'
 import { expect, saved, test } from './start'
 
@@ -12,17 +13,6 @@ async function type(page: Page, words: string): Promise<void> {
   await note(page).pressSequentially(words)
   await expect(note(page)).toBeFocused()
 }
-
-/** All that the database holds of commissions. */
-const storedText = (page: Page): Promise<string> =>
-  page.evaluate(async () => {
-    const open = indexedDB.open('cobaltfinch')
-    await new Promise((ready) => open.addEventListener('success', ready))
-    const all = open.result.transaction('work').objectStore('work').getAll()
-    await new Promise((ready) => all.addEventListener('success', ready))
-    open.result.close()
-    return JSON.stringify(all.result)
-  })
 
 test('what is typed is kept before the field is left: reload, another address, hidden, closed, a packed file, another tab', async ({
   page,
@@ -44,7 +34,7 @@ test('what is typed is kept before the field is left: reload, another address, h
     Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true })
     document.dispatchEvent(new Event('visibilitychange'))
   })
-  await expect.poll(() => storedText(page)).toContain('not at noon')
+  await expect.poll(async () => (await allStored(page, 'work')).join()).toContain('not at noon')
   await page.evaluate(() => Reflect.deleteProperty(document, 'visibilityState'))
 
   // Closed, as by a tab's cross, while the field has the focus.
