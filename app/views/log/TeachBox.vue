@@ -117,7 +117,7 @@ const beside = computed(() =>
           </span>
           {{ paint.name }}
           <span class="soft numbers">
-            known to ±{{ doubt(paintOf(paint.id)) }} now, to ±{{ doubt(paint) }} with them
+            ±{{ doubt(paintOf(paint.id)) }}, then ±{{ doubt(paint) }}
           </span>
         </li>
       </ul>
